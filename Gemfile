@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+gem "peony-core", path: "core"
+
+gem "bcrypt", "~> 3.1"
+gem "puma", "~> 6.4"
+gem "rack-attack", "~> 6.7"
+gem "rack-protection", "~> 4.0"
+gem "rackup", "~> 2.1"
+gem "roda", "~> 3.80"
+gem "rodauth", "~> 2.36"
+gem "sequel", "~> 5.80"
+gem "sinatra", "~> 4.0"
+gem "sqlite3", "~> 1.7"
+gem "tilt", "~> 2.3"
+
+group :test do
+  gem "axe-core-capybara", "~> 4.10"
+  gem "axe-core-rspec", "~> 4.10"
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.15"
+  gem "pdf-reader", "~> 2.12"
+  gem "rack-test", "~> 2.1"
+  gem "rspec", "~> 3.13"
+  gem "rubocop", "~> 1.60", require: false
+  gem "simplecov", "~> 0.22", require: false
+  gem "yard", "~> 0.9", require: false
+end

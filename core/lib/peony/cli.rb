@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+require "thor"
+
+module Peony
+  # The command line. Exit 0 on success, 1 with one plain sentence for bad input, 2 for wrong usage.
+  class CLI < Thor
+    package_name "peony"
+    class_option :json, type: :boolean, desc: "JSON Lines"
+
+    # @return [Integer] exit status
+    def self.run(args)
+      start(args, debug: true)
+      0
+    rescue Thor::Error => e
+      warn e.message.lines.first
+      2
+    rescue Error => e
+      warn e.full
+      1
+    rescue Errno::ENOENT, Errno::EACCES, Errno::EISDIR => e
+      warn "That file cannot be opened or written: #{e.message.split(' @ ').last}."
+      1
+    rescue JSON::ParserError
+      warn "This file is not JSON."
+      1
+    end
+
+    def self.exit_on_failure? = true
+
+    desc "read FILE...", "what Peony finds in texts"
+    method_option :each, type: :boolean, desc: "one object for each passage"
+    def read(*files)
+      raise Thor::Error, "peony read needs a file." if files.empty?
+
+      files.each do |file|
+        document = Notes.open(file)
+        passages = options[:each] ? Notes::Passage.all(document) : [Notes::Passage.whole(document)]
+        passages.each { |passage| say_line(Output::Readings.hash(file, Reading.of(passage), within_file: !options[:each])) }
+      end
+    end
+
+    desc "outline FILE", "the document as Notes sees it"
+    def outline(file)
+      document = Notes.open(file)
+      blocks = document.blocks.map { |b| { type: b.type, level: b.level, ordered: b.ordered, text: b.text }.compact }
+      say_line(file: file, title: document.title, blocks: blocks, tables: [])
+    end
+
+    desc "forms", "the forms a figure can take"
+    def forms
+      Figures::Form.members.each_value { |form| say_line(form.facts.to_h.slice(:form, :family, :least, :most, :sees, :title, :also, :reason)) }
+    end
+
+    desc "finishes", "how a form can be drawn"
+    def finishes
+      Figures::Finish.members.each_value { |finish| say_line(finish: finish.name, sees: finish.sees) }
+    end
+
+    desc "styles", "the house styles that ship"
+    def styles
+      Style.all.each_value { |house| say_line(house.to_h) }
+    end
+
+    desc "schema", "JSON Schemas of pieces and operations"
+    def schema
+      say_line(piece: Piece::Schemas::DOCUMENT, operation: Piece::Operation.all_schemas)
+    end
+
+    desc "draw [FILE]", "the best figure of a text, or the named one"
+    method_option :form, type: :string
+    method_option :finish, type: :string
+    method_option :style, type: :string, default: "Dome"
+    method_option :size, type: :string, default: "1080x1080"
+    method_option :scale, type: :numeric, default: 1
+    method_option :transparent, type: :boolean
+    method_option :batch, type: :string, desc: "a file of jobs, JSON Lines"
+    method_option :format, type: :string, default: "svg"
+    method_option :out, aliases: "-o", type: :string, required: true
+    def draw(file = nil)
+      return Output::Batch.run(options[:batch], options[:out], options[:format]) { |line| say_line(line) } if options[:batch]
+      raise Thor::Error, "peony draw needs a file or --batch." unless file
+
+      Output::Single.run(file, options)
+    end
+
+    desc "proof PIECE", "the remarks on a piece"
+    def proof(file)
+      Proof.of(Piece.parse(File.read(file))).remarks.each { |remark| say_line(remark.to_h) }
+    end
+
+    desc "export PIECE", "a piece as a file"
+    method_option :page, type: :numeric
+    method_option :scale, type: :numeric, default: 1
+    method_option :transparent, type: :boolean
+    method_option :out, aliases: "-o", type: :string, required: true
+    def export(file)
+      piece = Piece.parse(File.read(file))
+      pictures = Scene::Pages.all(piece, ground: !options[:transparent])
+      if options[:page]
+        page = options[:page].to_i
+        raise Error.new("There is no page #{page}.", hint: "The piece has #{pictures.size}.") unless page.between?(1, pictures.size)
+
+        pictures = [pictures[page - 1]]
+      end
+      File.binwrite(options[:out], Paint.file(pictures, File.extname(options[:out]).delete("."), scale: options[:scale]))
+    end
+
+    no_commands do
+      def say_line(hash) = puts(options[:json] ? JSON.generate(hash) : Output::Plain.text(hash))
+    end
+  end
+end

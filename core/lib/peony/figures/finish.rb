@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # How areas and lines of a form are drawn. A finish is one file in finishes/ that declares its name.
+    class Finish
+      extend Registry
+      members_in "figures/finishes"
+
+      # Paint for an area and the inks that read on it.
+      Area = Struct.new(:fill, :stroke, :line, :ground, keyword_init: true) do
+        # @return [Hash] for the builder's verbs
+        def paint = { fill: fill, stroke: stroke, line: line }
+      end
+
+      class << self
+        attr_reader :title, :sees
+
+        # @param title [String] its name
+        # @param sees [String] what one sees
+        def finish(title, sees:)
+          @title = title
+          @sees = sees
+          Finish.register(title, new)
+        end
+      end
+
+      def name = self.class.title
+      def sees = self.class.sees
+
+      # @param house [Style::House]
+      # @param role [String] colour role
+      # @param strength [Float] 0..1 along a ramp; 1 is the full colour
+      # @param line [Float] px of a shape's line
+      # @return [Area]
+      def area(house, role, strength, line) = raise(NotImplementedError)
+    end
+  end
+end

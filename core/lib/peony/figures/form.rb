@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # Base of the forms: from items and a box to primitives. A form is one file in forms/ that declares what it is and draws.
+    #
+    #   class Staircase < Form
+    #     form "staircase", title: "Staircase", family: "sequence", least: 2, most: 9, sees: "bars that rise from step to step"
+    #     def draw = ...
+    #   end
+    class Form
+      extend Registry
+      members_in "figures/forms"
+      include Labels
+
+      # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, keyword_init: true)
+
+      class << self
+        attr_reader :facts
+
+        # @param name [String] its name in files and on the command line
+        # @param family [String] what it is made for; +also+ names further families it serves
+        # @param reason [String] why one would choose it, shown under a proposal
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [])
+          @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason, needs: needs)
+          Form.register(name, self)
+        end
+
+        # @param job [Job]
+        # @return [Drawing]
+        # @raise [Refusal]
+        def draw(job)
+          check(job)
+          new(job).drawing
+        end
+
+        # @return [String, nil] why these items are not for this form
+        def objection(items)
+          return "#{facts.title} holds at least #{facts.least} items." if items.size < facts.least
+          return "#{facts.title} holds at most #{facts.most} items." if items.size > facts.most
+
+          facts.needs.each do |need|
+            missing = items.find { |item| (value = item.public_send(need)).nil? || value == "" || value == [] }
+            return "#{facts.title} needs a #{need.to_s.chomp('s')} for every item." if missing
+          end
+          nil
+        end
+
+        private
+
+        def check(job)
+          reason = objection(job.items)
+          raise Refusal.new(reason, hint: "Take another form.") if reason
+          raise Refusal.new("A figure needs at least 120 × 90 px.", hint: "Make it larger.") if job.width < 120 || job.height < 90
+        end
+      end
+
+      attr_reader :job, :pen
+
+      def initialize(job)
+        @job = job
+        @pen = Scene::Builder.new
+        @cuts = []
+      end
+
+      # @return [Drawing]
+      def drawing
+        head
+        draw
+        nodes = @pen.nodes
+        nodes = nodes.map { |node| Scene::Boxes.mirrored(node, job.width) } if job.direction == "rtl"
+        Drawing.new(nodes: nodes, width: job.width, height: job.height, cuts: @cuts.uniq)
+      end
+
+      private
+
+      def draw = raise(NotImplementedError)
+
+      def items = job.items
+      def house = job.house
+      def left = 0.0
+      def right = job.width
+      def top = @top || 0.0
+      def bottom = job.height
+      def width = job.width
+      def height = bottom - top
+      def surface = house.colour("surface")
+
+      # One px of a 1080 px wide figure in this box: lines and gaps grow with it.
+      def unit = @unit ||= (Math.sqrt(job.width * job.height) / 640.0).clamp(0.5, 3)
+
+      def rule = [1.5 * unit, 1.0].max
+      def shape = [2.5 * unit, 1.2].max
+      def emphasis = [5 * unit, 2.0].max
+      def gap(steps = 16) = [steps * unit, steps * 0.5].max
+      def radius = house.radius * unit
+
+      # The figure's heading, if it has one, on top.
+      def head
+        return if job.heading.empty?
+
+        setting = fit_heading
+        pen.group("heading", item: "heading") { pen.text(setting, 0, 0, fill: house.ink, part: "heading") }
+        @top = setting.height + gap(20)
+      end
+
+      def fit_heading
+        sizes = Scale.down(38 * unit, from: [17, job.least].max)
+        sizes.each do |size|
+          setting = Type::Composing.text(job.heading, house.font("title"), size, job.width, leading: 1.2, balance: true)
+          return setting if setting && setting.lines.size <= 2
+        end
+        setting = Type::Composing.text(job.heading, house.font("title"), sizes.last, job.width, leading: 1.2, hard: true)
+        refuse("The heading is too long for this size.") if setting.nil? || setting.height > job.height * 0.4
+        setting
+      end
+
+      # The colour role of an item: its own, the signal for the one that matters, or the figure's.
+      def role(item) = item.colour || (item.strong ? "signal" : job.colour)
+
+      # Paint for the area of an item; +share+ 0..1 is its place on the ramp from light to full.
+      def area(item, share = 1.0) = job.finish.area(house, role(item), item.strong ? 1.0 : share, shape)
+
+      # A ramp that gets stronger from the first item to the last.
+      def ramp(index) = items.size < 2 ? 1.0 : 0.12 + (0.88 * index / (items.size - 1))
+
+      # The colour of a line or mark that must be seen on the surface.
+      def mark(item = nil) = Colour::Mixing.legible(house.colour(item ? role(item) : job.colour), surface, Colour::Mixing::LARGE)
+
+      def each_item(list = items)
+        list.each_with_index { |item, index| pen.group("item", item: item.id) { yield item, index } }
+      end
+
+      def refuse(reason) = raise(Refusal.new(reason, hint: "Make the figure larger, shorten the words or take another form."))
+    end
+  end
+end

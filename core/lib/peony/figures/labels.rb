@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # Setting the words of items: all labels of a figure share one pair of sizes, the largest at which every one fits its cell.
+    # Where nothing fits, details are shortened at a clause, and the figure remembers that they were.
+    module Labels
+      # The words of one item, set. +above+ is the date or number line over the title.
+      Label = Struct.new(:above, :title, :detail, :space, keyword_init: true) do
+        # @return [Float] px
+        def height
+          parts = [above, title, detail].compact.reject(&:empty?)
+          parts.sum(&:height) + ([parts.size - 1, 0].max * space)
+        end
+
+        # @return [Float] px
+        def width = [above, title, detail].compact.map(&:width).max || 0.0
+      end
+
+      private
+
+      # @param cells [Array<Array(Numeric, Numeric)>] width and height for each item
+      # @param most [Numeric] the largest title size, px
+      # @param above [Proc] from item to the words over the title, or nil
+      # @param detail [Boolean] whether to set details
+      # @return [Array<Label>]
+      # @raise [Refusal]
+      def fit_labels(cells, most: 24 * unit, list: items, detail: true, above: nil, title: :title)
+        sizes = Scale.down([most, 13].max, from: job.least)
+        sizes.each do |size|
+          labels = try_labels(list, cells, size, detail, above, title)
+          return labels if labels
+        end
+        cut_labels(list, cells, sizes.last, detail, above, title)
+      end
+
+      def try_labels(list, cells, size, detail, above, title)
+        list.each_with_index.map do |item, index|
+          w, h = cells[index]
+          label = label(item, w, size, detail, above, title, hard: false)
+          return nil if label.nil? || label.height > h || too_deep?(label, w)
+
+          label
+        end
+      end
+
+      # Very narrow columns of very many lines read badly: better a smaller size.
+      def too_deep?(label, width) = label.title.lines.size > 4 && label.title.size > 14 && width < label.title.size * 9
+
+      def label(item, width, size, detail, above, title, hard:)
+        small = Scale.below(size, job.least)
+        words = item.public_send(title)
+        head = Type::Composing.text(words, house.font("label"), size, width, leading: 1.22, hard: hard)
+        over = above && above.call(item).to_s
+        top = over && !over.empty? ? Type::Composing.text(over, house.font("number"), size, width, leading: 1.2, hard: hard) : nil
+        body = detail && !item.detail.empty? ? Type::Composing.text(item.detail, house.font("body"), small, width, leading: 1.36, hard: hard) : nil
+        return nil if head.nil? || (over && !over.empty? && top.nil?) || (detail && !item.detail.empty? && body.nil?)
+
+        Label.new(above: top, title: head, detail: body, space: size * 0.22)
+      end
+
+      def cut_labels(list, cells, size, detail, above, title)
+        list.each_with_index.map do |item, index|
+          w, h = cells[index]
+          refuse("There is too little room for the words.") if w < size * 3.2
+          label = label(item, w, size, false, above, title, hard: true)
+          refuse("There is too little room for “#{item.title}”.") if label.height > h + 0.5
+          label.detail = shortened(item, w, h - label.height - label.space, Scale.below(size, job.least)) if detail && !item.detail.empty?
+          label
+        end
+      end
+
+      def shortened(item, width, height, size)
+        setting = Type::Composing.cut(item.detail, house.font("body"), size, width, (height / (size * 1.36)).floor, leading: 1.36)
+        @cuts << item.id if setting.cut
+        setting
+      end
+
+      # Draws a label with its top at y.
+      # @param ground [String] the colour under it
+      # @return [Float] px, where it ends
+      def put(label, x, y, item:, anchor: :start, ground: surface, accent: nil)
+        [[label.above, "date"], [label.title, "title"], [label.detail, "detail"]].each do |setting, part|
+          next if setting.nil? || setting.empty?
+
+          ink = part == "detail" ? house.ink(ground, role: "ink-2") : house.ink(ground)
+          ink = accent_ink(accent || role(item), ground, setting.size) if part == "date"
+          pen.text(setting, x, y, fill: ink, anchor: anchor, part: part)
+          y += setting.height + label.space
+        end
+        y - label.space
+      end
+
+      def accent_ink(role, ground, size) = house.ink(ground, role: role, ratio: size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT)
+
+      # One line of words at the largest step that fits a box, centred or not.
+      # @return [Type::Setting]
+      def fit_line(text, font_role, max_width, max_height, most:, least: job.least)
+        font = house.font(font_role)
+        Scale.down(most, from: least).each do |size|
+          return Type::Setting.new(lines: [text], font: font, size: size, leading: 1.0) if size <= max_height && font.width(text, size) <= max_width
+        end
+        nil
+      end
+
+      # A number with its unit at 60 % on the same baseline.
+      # @param x [Numeric] left edge (or middle, or right edge, by anchor)
+      def number(item, size, x, baseline, fill:, anchor: :start)
+        whole, mark = Values.parts(item)
+        font = house.font("number")
+        small = [size * 0.6, job.least].max
+        space = mark.empty? || item.date ? 0 : size * 0.08
+        total = font.width(whole, size) + (mark.empty? ? 0 : space + house.font("body").width(mark, small))
+        start = x - (total * { start: 0, middle: 0.5, end: 1 }.fetch(anchor))
+        pen.words(whole, font, size, start, baseline, fill: fill, part: "value")
+        pen.words(mark, house.font("body"), small, start + font.width(whole, size) + space, baseline, fill: fill, part: "unit") unless mark.empty?
+        total
+      end
+
+      # @return [Float] px
+      def number_width(item, size)
+        whole, mark = Values.parts(item)
+        house.font("number").width(whole, size) + (mark.empty? ? 0 : (size * 0.08) + house.font("body").width(mark, [size * 0.6, job.least].max))
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # Real drawings of a reading, best first and different from each other.
+    module Proposals
+      MOST = 12
+      COUSINS = 4
+
+      module_function
+
+      # @param reading [Reading::Result]
+      # @param house [Style::House]
+      # @param width [Numeric] px of the box each is drawn for
+      # @param height [Numeric] px
+      # @param used [Array<String>] forms already in the piece: they step back
+      # @param family [String, nil] only this family
+      # @return [Array<Proposal>]
+      def for(reading, house: Style.fetch("Dome"), width: 560, height: 420, used: [], family: nil, most: MOST)
+        tried = candidates(reading, family).filter_map { |form, finding, fit| proposal(form, finding, fit, reading, house, width, height, used) }
+        mixed(tried.sort_by { |p| -p.fit }.uniq(&:form)).first(most)
+      end
+
+      def candidates(reading, family)
+        reading.findings.first(4).select { |f| family.nil? || f.family == family }.flat_map do |finding|
+          Form.members.values.filter_map do |form|
+            facts = form.facts
+            if facts.family == finding.family then [form, finding, finding.fit]
+            elsif facts.also.include?(finding.family) then [form, finding, finding.fit * (0.9 - (0.06 * facts.also.index(finding.family)))]
+            end
+          end
+        end
+      end
+
+      def proposal(form, finding, fit, reading, house, width, height, used)
+        items = finding.items.first(40).each_with_index.map { |item, index| kept(item, index, reading.passage) }
+        return nil if form.objection(Figures.items(items))
+
+        drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
+        fit *= 1 - (0.3 * drawing.cuts.size / items.size)
+        fit *= 0.92 if used.include?(form.facts.form)
+        fit *= 1.04 if form.facts.needs.any?
+        Proposal.new(form: form.facts.form, title: form.facts.title, family: finding.family, fit: [fit, 1.0].min.round(3), reason: form.facts.reason,
+                     heading: reading.title, items: items, drawing: drawing)
+      rescue Refusal
+        nil
+      end
+
+      # The first six hold no more than four of one family when there is another.
+      def mixed(list)
+        first = []
+        later = []
+        list.each { |p| first.size < 6 && first.count { |q| q.family == p.family } < COUSINS ? first << p : later << p }
+        first + later
+      end
+
+      # @return [Hash] an item as a piece keeps it, with its thread
+      def kept(item, index, passage)
+        { "id" => "i#{index + 1}", "title" => item.title, "detail" => detail(item), "value" => item.value, "unit" => item.unit, "date" => item.date,
+          "aspects" => item.aspects, "refs" => item.spans.flat_map { |s| passage.refs(s.from, s.to) } }.reject { |_, v| v.nil? || v == [] || v == "" }
+      end
+
+      # Nested entries that a form cannot nest are told in the detail.
+      def detail(item)
+        return item.detail if item.children.empty?
+
+        [item.detail, item.children.map { |c| [c.title, c.detail].reject(&:empty?).join(" ") }.join("; ")].reject(&:empty?).join(": ")
+      end
+    end
+  end
+end

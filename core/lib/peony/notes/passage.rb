@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Peony
+  module Notes
+    # A stretch of notes that a figure is made from: a heading and the blocks under it, as one text with a place for every block.
+    class Passage
+      # A block's stretch of the passage's text.
+      Stretch = Struct.new(:block, :from, :to, keyword_init: true)
+
+      attr_reader :heading, :blocks, :text, :stretches
+
+      # @param blocks [Array<Block>] without headings
+      # @param heading [String, nil]
+      def initialize(blocks, heading: nil)
+        @blocks = blocks
+        @heading = heading
+        @text = +""
+        @stretches = blocks.map do |block|
+          @text << "\n" unless @text.empty?
+          from = @text.length
+          @text << block.text
+          Stretch.new(block: block, from: from, to: @text.length)
+        end
+        @text.freeze
+      end
+
+      # @return [String] names the passage while its first block lives
+      def id = blocks.first&.id
+
+      # @return [String] changes when the words change
+      def digest = Digest::SHA256.hexdigest(text)[0, 16]
+
+      # @param from [Integer] characters of the passage
+      # @param to [Integer]
+      # @return [Array<Hash>] {"block", "start", "end"} in characters of each block
+      def refs(from, to)
+        stretches.filter_map do |s|
+          a = [from, s.from].max
+          b = [to, s.to].min
+          { "block" => s.block.id, "start" => a - s.from, "end" => b - s.from } if a < b
+        end
+      end
+
+      # @return [Integer] the character of the file that a character of the passage came from
+      def in_file(position)
+        stretch = stretches.reverse.find { |s| s.from <= position }
+        stretch&.block&.at ? stretch.block.at + position - stretch.from : position
+      end
+
+      # Cuts a document into passages: what stands under each heading; without headings each paragraph, with the list that follows it.
+      # @param document [Document]
+      # @return [Array<Passage>]
+      def self.all(document)
+        heading = nil
+        groups = document.blocks.each_with_object([]) do |block, list|
+          if block.heading?
+            heading = block.text
+            list << [heading, []]
+          else
+            list << [heading, []] if list.empty? || parts?(list.last, block)
+            list.last.last << block
+          end
+        end
+        groups.filter_map { |head, blocks| new(blocks, heading: head) unless blocks.empty? }
+      end
+
+      # Two paragraphs of one section part when the section has grown long, or there is no heading at all.
+      def self.parts?(group, block)
+        head, blocks = group
+        return false if blocks.empty? || block.item?
+        return true if blocks.last.item? && block.type == "paragraph"
+        return true if head.nil?
+
+        blocks.sum { |b| b.text.length } > 700
+      end
+      private_class_method :parts?
+
+      # The whole document as one passage, under its first heading.
+      # @return [Passage]
+      def self.whole(document)
+        first = document.blocks.find(&:heading?)
+        new(document.blocks.reject { |block| block.equal?(first) && document.blocks.first.equal?(block) }, heading: first&.text)
+      end
+
+      # A part of a document that a person marked.
+      # @param marked [Array<Hash>] {"block", "start", "end"}
+      # @return [Passage]
+      def self.marked(document, marked)
+        blocks = marked.filter_map do |m|
+          block = document.blocks.find { |b| b.id == m["block"] }
+          next unless block
+
+          Block.new(id: block.id, type: block.heading? ? "paragraph" : block.type, level: block.level, ordered: block.ordered,
+                    text: block.text[m["start"]...m["end"]].to_s, at: m["start"])
+        end
+        MarkedPassage.new(blocks.reject { |b| b.text.strip.empty? })
+      end
+    end
+  end
+end

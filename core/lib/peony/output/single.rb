@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Peony
+  module Output
+    # One figure of a text, as a file.
+    module Single
+      module_function
+
+      # @param file [String] a text
+      # @param options [Hash] as on the command line
+      def run(file, options)
+        house = Style.fetch(options[:style]).with(finish: options[:finish])
+        width, height = size(options[:size])
+        reading = Reading.of(Notes.open(file))
+        edge = [width, height].min / 16.0
+        drawing = drawing(reading, house, width - (edge * 2), height - (edge * 2), options)
+        picture = Figures.picture(drawing, house, title: reading.title, ground: false)
+        nodes = picture.nodes.map { |n| Scene::Boxes.moved(n, edge, edge) }
+        nodes.unshift(Scene::Rect.new(x: 0, y: 0, w: width, h: height, radius: 0, fill: house.colour("surface"))) unless options[:transparent]
+        whole = Scene::Picture.new(width: width, height: height, nodes: nodes, title: reading.title, lang: "en")
+        File.binwrite(options[:out], Paint.file([whole], File.extname(options[:out]).delete("."), scale: options[:scale] || 1))
+      end
+
+      def drawing(reading, house, width, height, options)
+        raise Error.new("Peony finds nothing to draw in this text.", hint: "Bring steps, dates, shares, a comparison, a list or a number.") if reading.findings.empty?
+
+        unless options[:form]
+          best = Figures::Proposals.for(reading, house: house, width: width, height: height).first
+          raise Error.new("No form holds this text at that size.", hint: "Take a larger size.") unless best
+
+          return best.drawing
+        end
+        facts = Figures::Form.fetch(options[:form]).facts
+        finding = reading.finding(facts.family) || reading.best
+        items = finding.items.each_with_index.map { |item, i| Figures::Proposals.kept(item, i, reading.passage) }
+        Figures.draw(facts.form, items, house: house, width: width, height: height, heading: reading.title)
+      end
+
+      def size(text)
+        match = text.to_s.match(/\A(\d{2,5})x(\d{2,5})\z/) or raise Error.new("“#{text}” is not a size.", hint: "Write it as 1080x1080.")
+        [match[1].to_f, match[2].to_f]
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "cgi"
+
+module Peony
+  module Paint
+    # Pages as one web page: SVG with real text, each scaled to the width at hand. Made for editions and for sending by mail.
+    module HTML
+      CSS = <<~TEXT
+        :root{color-scheme:light}body{margin:0;background:#e4e8e3;font-family:"Hanken Grotesk",sans-serif;color:#1b2420}
+        main{display:block;max-width:1080px;margin:0 auto;padding:clamp(0px,2.5vw,32px)}
+        figure{margin:0 0 clamp(8px,2vw,24px)}svg{display:block;width:100%;height:auto;background:#fff}
+        footer{max-width:1080px;margin:0 auto;padding:0 clamp(16px,2.5vw,32px) 32px;font-size:14px;color:#56625b}
+        .words{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
+        @media print{body{background:#fff}main{padding:0;max-width:none}footer{display:none}figure{margin:0;break-after:page}}
+      TEXT
+
+      module_function
+
+      # @param pictures [Array<Scene::Picture>]
+      # @param title [String, nil]
+      # @param css [String] rules for fonts; by default the letters in use are embedded
+      # @param note [String, nil] a line at the foot
+      # @return [String] a complete document
+      def paint(pictures, title: nil, css: nil, note: nil)
+        name = title || pictures.first&.title || "Peony"
+        figures = pictures.each_with_index.map do |picture, index|
+          "<figure>#{SVG.paint(picture, embed: css.nil?, prefix: "p#{index + 1}-")}</figure>"
+        end
+        <<~DOCUMENT
+          <!doctype html>
+          <html lang="#{CGI.escapeHTML(pictures.first&.lang || 'en')}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
+          <title>#{CGI.escapeHTML(name)}</title>#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
+          <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}</body></html>
+        DOCUMENT
+      end
+    end
+  end
+end

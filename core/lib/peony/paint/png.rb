@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require "fileutils"
+
+module Peony
+  module Paint
+    # Scene to PNG through libvips.
+    module PNG
+      LARGEST = 12_000
+
+      module_function
+
+      # @param picture [Scene::Picture]
+      # @param scale [Numeric] px of the file for each px of the picture
+      # @param format [String] ".png" or ".jpg"
+      # @return [String] binary
+      def paint(picture, scale: 1, format: ".png")
+        check(picture, scale)
+        Raster.prepare
+        require "vips"
+        image = Vips::Image.svgload_buffer(SVG.paint(picture), scale: scale.to_f)
+        return image.flatten(background: [255, 255, 255]).jpegsave_buffer(Q: 90) if format == ".jpg"
+
+        image.pngsave_buffer(compression: 4)
+      end
+
+      def check(picture, scale)
+        longest = [picture.width, picture.height].max * scale
+        return if longest <= LARGEST && scale.positive?
+
+        raise Error.new("That picture would be #{longest.round} px long.", hint: "Choose a smaller enlargement: #{LARGEST} px is the most.")
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    # Base of the operations: small JSON, checked, applied to a copy of the document, with its inverse. One file each in operations/.
+    class Operation
+      extend Registry
+      members_in "piece/operations"
+
+      class << self
+        # @param name [String] what stands in "op"
+        # @param properties [Hash] JSON Schema of its other fields
+        # @param required [Array<String>]
+        def operation(name, properties, required: properties.keys)
+          @schema = { "title" => name, "type" => "object", "required" => ["op", *required], "additionalProperties" => false,
+                      "properties" => { "op" => { "const" => name } }.merge(properties) }
+          Operation.register(name, self)
+        end
+
+        attr_reader :schema
+
+        # @param piece [Piece]
+        # @param operation [Hash]
+        # @return [Change]
+        def run(piece, operation)
+          Schemas.complain(schemer, operation, "This change")
+          copy = Piece.new(Marshal.load(Marshal.dump(piece.data)))
+          inverse, touched = new(copy, operation).change
+          Change.new(piece: Piece.new(copy.data), inverse: inverse, touched: Array(touched))
+        end
+
+        # @return [Hash] one schema for every operation, for the interface's types
+        def all_schemas = { "title" => "Operation", "oneOf" => members.values.map(&:schema) }
+
+        private
+
+        def schemer = @schemer ||= Schemas.compile(schema)
+      end
+
+      ID = { "$ref" => "#/$defs/id" }.freeze
+      INDEX = { "type" => "integer", "minimum" => 0 }.freeze
+
+      # @param piece [Piece] a copy that may be changed
+      def initialize(piece, fields)
+        @piece = piece
+        @fields = fields
+      end
+
+      # @return [Array(Hash, Array<String>)] the inverse and the touched ids
+      def change = raise(NotImplementedError)
+
+      private
+
+      attr_reader :piece
+
+      def data = piece.data
+      def [](name) = @fields[name]
+
+      # Sets fields of a hash; nil takes a field away.
+      # @return [Hash] the fields that set them back
+      def assign(target, changes)
+        before = changes.keys.to_h { |key| [key, target[key]] }
+        changes.each { |key, value| value.nil? ? target.delete(key) : target[key] = value }
+        before
+      end
+
+      def place(list, index) = index.nil? ? list.size : [index, list.size].min
+
+      def unused(id)
+        raise Error.new("Something with the name “#{id}” is there already.", hint: "Nothing was changed.") if piece.objects.any? { |o| o["id"] == id }
+      end
+
+      def figure
+        _, object = piece.find(self["id"])
+        raise Error.new("That is not a figure.", hint: "Choose a figure.") unless object["type"] == "figure"
+
+        object
+      end
+
+      def item_index
+        figure["items"].index { |i| i["id"] == self["item"] } or raise Error.new("That item is not there any more.", hint: "Undo brings it back.")
+      end
+
+      def settle(object)
+        Schemas.check_part("object", object)
+        Layout.settle(piece, object)
+      end
+    end
+  end
+end

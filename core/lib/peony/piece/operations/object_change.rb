@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    module Operations
+      # Changes fields of an object: its box, words, form, colour ... A field set to null is taken away.
+      class ObjectChange < Operation
+        operation "object.change", { "id" => ID, "set" => { "type" => "object", "minProperties" => 1 } }
+
+        def change
+          _, object = piece.find(self["id"])
+          raise Error.new("The name and type of an object stay.", hint: "Nothing was changed.") if self["set"].key?("id") || self["set"].key?("type")
+
+          box = object["box"].dup
+          before = assign(object, self["set"])
+          Figures::Form.fetch(object["form"]) if self["set"].key?("form")
+          settle(object)
+          before["box"] = box if before.key?("box") || object["box"] != box
+          [{ "op" => "object.change", "id" => self["id"], "set" => before }, [self["id"]]]
+        end
+      end
+    end
+  end
+end

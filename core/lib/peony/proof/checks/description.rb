@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Peony
+  module Proof
+    module Checks
+      # A figure without words for readers who cannot see it.
+      class Description < Check
+        check "description", group: "For everyone", orderly: "descriptions"
+
+        def remarks
+          figures do |page, object|
+            next unless object["description"].to_s.strip.empty?
+
+            words = self.class.words(object)
+            remark("No description", "#{called(object)} cannot be heard. Proposed: “#{words}”", page: page, object: object, state: "",
+                                                                                            mends: [{ label: "Take this", operation: { "op" => "object.change", "id" => object["id"], "set" => { "description" => words } } }],
+                                                                                            accept: "It is decoration")
+          end
+        end
+
+        # A description from the figure's own items.
+        # @return [String]
+        def self.words(object)
+          items = Figures.items(object["items"]).map do |item|
+            [item.date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
+          end
+          "#{[object['heading'].to_s.delete_suffix(':'), ''].reject(&:empty?).map { |h| "#{h}: " }.join}#{items.join('; ')}."[0, 600]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Peony
+  # What Peony finds in a passage.
+  module Reading
+    # A stretch of the passage's text, in characters.
+    Span = Struct.new(:text, :from, :to, keyword_init: true)
+
+    # One thing the passage is about. +spans+ are its thread; +aspects+ are pairs [name, words] shared with its neighbours.
+    Item = Struct.new(:title, :detail, :spans, :value, :unit, :date, :sort, :children, :aspects, :stressed, keyword_init: true)
+
+    # How much or how many. +kind+ is :amount, :share or :times.
+    Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, keyword_init: true)
+
+    # A number that follows from others, with its working.
+    Derived = Struct.new(:value, :unit, :working, :from, :to, keyword_init: true)
+
+    # Something in the words that contradicts itself. +from+ and +to+ mark the place.
+    Query = Struct.new(:kind, :message, :working, :from, :to, keyword_init: true)
+
+    # What one family makes of the passage.
+    Finding = Struct.new(:family, :fit, :reason, :items, keyword_init: true)
+
+    Result = Struct.new(:passage, :findings, :quantities, :derived, :queries, keyword_init: true) do
+      # @return [Finding, nil] the best
+      def best = findings.first
+
+      # @return [String, nil]
+      def title = passage.heading
+
+      # @return [Array<Item>]
+      def items = best ? best.items : []
+
+      # @param family [String]
+      # @return [Finding, nil]
+      def finding(family) = findings.find { |f| f.family == family }
+    end
+
+    LEAST_FIT = 0.3
+    # A passage longer than this is read up to here: a figure never needs more.
+    LONGEST = 12_000
+
+    module_function
+
+    # @param source [Notes::Document, Notes::Passage]
+    # @return [Result]
+    def of(source)
+      passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
+      text = Text.new(passage)
+      found = Finder.members.values.filter_map { |finder| finder.new(text).find }
+      found = found.select { |f| f.fit >= LEAST_FIT && f.items.any? }.sort_by { |f| -f.fit }
+      Result.new(passage: passage, findings: found, quantities: text.quantities,
+                 derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
+    end
+  end
+end

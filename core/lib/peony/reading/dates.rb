@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Dates, periods and clock times with their places, sortable.
+    module Dates
+      # +sort+ is a number that orders moments of one kind; +kind+ is :time, :day, :month, :year, :decade, :weekday or :count.
+      Moment = Struct.new(:text, :from, :to, :sort, :kind, keyword_init: true)
+
+      MONTHS = %w[january february march april may june july august september october november december].freeze
+      MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?"
+      DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
+      YEAR = "(?:1[0-9]|20)\\d\\d"
+      SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
+
+      PATTERNS = {
+        /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
+        /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
+        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d)(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
+        /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
+        /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
+        /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
+        /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
+        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, ->(m) { m[1].to_f }],
+        /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
+        /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
+        /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
+        /\b(\d{1,2})[:.](\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
+        /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
+        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])) + 12.0 }],
+        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]) + 12.5 }],
+        /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
+        /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
+        /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
+        /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
+        /\b(?:Day|Week|Month|Year|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
+        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
+          [:month, ->(m) { month(m[1]).to_f }],
+        /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
+        /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
+        /\bthe (early|mid|late)[ -](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
+          [:decade, ->(m) { 1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].downcase) }]
+      }.freeze
+
+      module_function
+
+      # @param string [String]
+      # @return [Array<Moment>] in order of place
+      def in(string)
+        return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late/)
+
+        taken = []
+        PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
+        taken.sort_by(&:from)
+      end
+
+      def scan(string, pattern, kind, sort, taken)
+        position = 0
+        while (match = string.match(pattern, position))
+          position = match.end(0)
+          next if taken.any? { |t| match.begin(0) < t.to && match.end(0) > t.from }
+
+          value = sort.call(match)
+          taken << Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: value, kind: kind) if value
+        end
+      end
+
+      def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
+
+      def roman(text) = text.match?(/\d/) ? text.to_i : { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9, "x" => 10, "xi" => 11, "xii" => 12 }[text]
+
+      # A day as years with a fraction; without a year, as a fraction of one.
+      def ordinal(year, month, day)
+        return nil unless month&.between?(1, 12) && day.to_i.between?(1, 31)
+
+        year.to_f + ((month - 1) / 12.0) + ((day.to_i - 1) / 372.0)
+      end
+
+      def clock(hour, minute, half)
+        return nil if hour.to_i > 24 || minute.to_i > 59
+
+        hours = hour.to_i % (half ? 12 : 25)
+        hours + (half.to_s.downcase == "p" ? 12 : 0) + (minute.to_i / 60.0)
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Events tied to dates, periods or clock times.
+      class Timeline < Finder
+        family "timeline"
+
+        NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point in time" }.freeze
+
+        def find
+          events = units.filter_map { |span| event(span) }
+          return nil if events.size < 3
+
+          sorted = events.map(&:sort)
+          rising = sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
+          share = events.size.to_f / units.size
+          fit = 0.3 + (0.35 * share) + (0.3 * rising)
+          fit -= 0.3 if text.dates.first.kind == :weekday && rising < 1
+          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.99
+          finding(fit.clamp(0, 0.97), "#{count(events.size, NOUNS.fetch(kind))} in time", events)
+        end
+
+        private
+
+        def kind = text.dates.map(&:kind).tally.max_by(&:last).first
+
+        # Entries where there are some with dates, else clauses that carry a date of their own.
+        def units
+          @units ||= begin
+            entries = text.outer.map(&:span)
+            entries.count { |s| text.dates_in(s).any? } >= 3 ? entries : text.sentences.flat_map { |s| split(s) }
+          end
+        end
+
+        def split(sentence)
+          return [sentence] if text.dates_in(sentence).size < 2
+
+          Sentences.clauses(sentence, /;\s+|,\s+(?:and |then )?/).each_with_object([]) do |clause, parts|
+            if parts.any? && (text.dates_in(clause).empty? || text.dates_in(parts.last).empty?)
+              last = parts.last
+              parts[-1] = Span.new(text: text.string[last.from...clause.to], from: last.from, to: clause.to)
+            else
+              parts << clause
+            end
+          end
+        end
+
+        def event(span)
+          moment = text.dates_in(span).first
+          return nil unless moment
+
+          title, detail = Titles.of(without(span, moment))
+          return nil if title.strip.empty?
+
+          Item.new(title: title, detail: detail, spans: [span], date: moment.text.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment.sort,
+                   children: [], aspects: [])
+        end
+
+        # The words without the date and the preposition that led to it.
+        def without(span, moment)
+          before = span.text[0...(moment.from - span.from)].sub(/\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|of|the)\s*\z/i, "")
+          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
+          joined = [before.strip, after.strip].reject(&:empty?).join(" ").sub(/\A[,;:–—\s]+/, "")
+          joined.sub(/\A(?:it was |there was |the )(?=[a-z])/i) { |lead| lead.match?(/the/i) ? lead : "" }
+        end
+      end
+    end
+  end
+end

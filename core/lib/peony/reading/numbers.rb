@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Numbers in digits and in words.
+    module Numbers
+      ONES = %w[zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen]
+             .each_with_index.to_h.freeze
+      TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].each_with_index.to_h { |word, i| [word, (i + 2) * 10] }.freeze
+      SCALES = { "hundred" => 100, "thousand" => 1_000, "million" => 1_000_000, "billion" => 1_000_000_000, "dozen" => 12, "score" => 20 }.freeze
+      SUFFIXES = { "k" => 1_000, "m" => 1_000_000, "bn" => 1_000_000_000, "million" => 1_000_000, "billion" => 1_000_000_000,
+                   "thousand" => 1_000, "hundred" => 100, "dozen" => 12 }.freeze
+      PARTS = { "half" => 2, "halves" => 2, "third" => 3, "thirds" => 3, "quarter" => 4, "quarters" => 4, "fifth" => 5, "fifths" => 5,
+                "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10 }.freeze
+
+      WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
+      SPELLED = /\b(?:a (?=hundred|thousand|million|dozen)|#{WORD}\b)(?:[ -](?:and )?(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b/i
+      DIGITS = /(?<![\w.])[-−+]?\d{1,3}(?:[,  ]\d{3})+(?:\.\d+)?(?!\d)|(?<![\w.])[-−+]?\d+(?:\.\d+)?/
+
+      module_function
+
+      # @param text [String] as matched by {DIGITS}
+      # @return [Float]
+      def digits(text) = text.tr("−", "-").delete(",  +").to_f
+
+      # @param text [String] as matched by {SPELLED}: "two hundred and ten"
+      # @return [Integer, nil]
+      def spelled(text)
+        total = 0
+        current = 0
+        text.downcase.split(/[ -]+/).each do |word|
+          if ONES[word] || TENS[word] then current += ONES[word] || TENS[word]
+          elsif word == "a" then current = 1
+          elsif (scale = SCALES[word])
+            current = [current, 1].max * scale
+            next unless scale >= 1000
+
+            total += current
+            current = 0
+          end
+        end
+        total + current
+      end
+
+      # @return [Numeric] an integer where it is whole
+      def plain(value) = value == value.to_i ? value.to_i : value.round(6)
+    end
+  end
+end

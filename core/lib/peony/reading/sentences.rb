@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Sentences with their places. A stop after an abbreviation, an initial or inside a number ends nothing.
+    module Sentences
+      ENDS = /[.!?…]+["”’)\]]*(?=\s+|\z)/
+      SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|\b[A-Z])\.\z/
+      CLAUSE = /;\s+|,\s+(?:and\s+)?then\s+|\s+[–—]\s+/
+
+      module_function
+
+      # @param string [String]
+      # @return [Array<Span>]
+      def of(string, from, to)
+        found = []
+        start = from
+        position = from
+        while (match = string.match(ENDS, position)) && match.begin(0) < to
+          ending = match.end(0)
+          position = ending
+          next if ending < to && (string[start...ending].match?(SHORT) || string[ending...to].lstrip.match?(/\A[[:lower:]]/))
+
+          add(found, string, start, ending)
+          start = ending
+        end
+        add(found, string, start, to)
+        found
+      end
+
+      def add(found, string, start, ending)
+        start += 1 while start < ending && string[start].match?(/\s/)
+        found << Span.new(text: string[start...ending], from: start, to: ending) if ending > start
+      end
+
+      # @param span [Span]
+      # @return [Array<Span>] its clauses, parted at semicolons, dashes and ", then"
+      def clauses(span, pattern = CLAUSE)
+        parts = []
+        start = 0
+        while (match = span.text.match(pattern, start))
+          parts << [start, match.begin(0)]
+          start = match.end(0)
+        end
+        (parts << [start, span.text.length]).filter_map do |a, b|
+          Span.new(text: span.text[a...b], from: span.from + a, to: span.from + b) if b > a
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # A short title cut from the words of a clause, and what remains as the detail. Nothing is put into other words.
+    module Titles
+      MOST = 5
+      LABEL = /\A(?<title>[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
+      SUBORDINATE = /\A(?:without|with|after|before|when|once|if|using|while|as soon as|from|in|on|at|by|since|during|until)\b[^,.;]{3,60},\s+/i
+
+      module_function
+
+      # @param words [String] a clause or a list entry
+      # @return [Array(String, String)] title and detail
+      def of(words)
+        text = words.strip.sub(/[.;,:]+\z/, "")
+        if (match = text.match(LABEL)) && match[:title].split.size <= 7
+          return [capital(match[:title].strip), match[:rest].strip]
+        end
+
+        clause(text)
+      end
+
+      # @return [Array(String, String)]
+      def clause(text)
+        body = text.sub(Words::LEADS, "")
+        lead = body[SUBORDINATE].to_s
+        main = body[lead.length..].sub(Words::LEADS, "")
+        title, rest = cut(main)
+        detail = [rest, lead.strip.sub(/,\z/, "")].reject(&:empty?).join(", ")
+        [capital(title), detail]
+      end
+
+      # Cuts after at most five words, at a boundary: before a preposition, after a comma.
+      def cut(text)
+        words = text.split
+        return [text, ""] if words.size <= MOST
+
+        at = boundary(words)
+        [words.first(at).join(" ").sub(/[,;:]\z/, ""), words.drop(at).join(" ")]
+      end
+
+      def boundary(words)
+        comma = (0...MOST).find { |i| words[i].match?(/[,;:]\z/) }
+        return comma + 1 if comma&.positive?
+
+        at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) } || MOST
+        at -= 1 while at > 1 && Words.dangling?(words[at - 1])
+        at
+      end
+
+      def capital(title) = title.sub(/\A[[:lower:]]/) { |letter| title.match?(/\A[a-z][A-Z]/) ? letter : letter.upcase }
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Small closed word lists of English.
+    module Words
+      IMPERATIVES = %w[
+        add adjust agree aim align allow apply arrange ask assemble attach bake be begin bend bind blow boil book bring brush build burn buy
+        call carry centre center change charge check choose clamp clean clear click clip close coat collect come compare complete connect
+        continue cook cool count cover create cut decide dip discard divide do double drag drain draw drive drop dry eat empty enter face
+        feed file fill find finish fit fix fold follow freeze gather get give glue go grease grind hand hang heat hold insert invite join keep
+        knead label lay leave let level lift light line list listen load lock log look loosen lower make mark match measure meet melt mix
+        mount move note open order pack paint park paste pay peel pick pin place plan plant plug point polish pour preheat prepare press
+        print pull pump push put raise read record remove repeat replace report rest return ring rinse roast roll rotate rub run save scan
+        score screw season seal select send serve set shake share show shut sieve sift sign sit skim slide slice soak sort spin split spray
+        spread sprinkle squeeze stack stamp stand start stay stick stir stop store straighten strain stretch sweep swap switch take tap tell
+        test thank think thread throw tidy tie tighten tilt tip top touch train transfer trim try turn twist type unfold unlock unplug unscrew
+        use wait walk warm wash watch water wear weigh wet wind wipe wrap write zip
+      ].to_set.freeze
+
+      LEADS = /\A(?:(?:and|but|or|so)\s+)?(?:first(?:ly| of all)?|second(?:ly)?|third(?:ly)?|fourth(?:ly)?|fifth(?:ly)?|then|next|after that|afterwards|finally|lastly|last|now|once that is done|to begin with|to start(?: with)?|meanwhile|later|also|in the end|at last|step \d+[.:]?)\b,?\s+/i
+      ORDER = /\b(first(?:ly| of all)?|then|next|after that|afterwards|finally|lastly|once|before you|when (?:it|that|they|the)|until|step \d+)\b/i
+      PREPOSITIONS = %w[at in on into onto with without for from to of by over under through until till before after about against between
+                        during near off past per than toward towards upon while because so which that who when where if and or but as].to_set.freeze
+      STOP = (PREPOSITIONS + %w[the a an this these those is are was were be been being have has had do does did will would can could may might
+                                should must not no it its they them their he she his her we us our you your i me my there here then also only
+                                just very each every all more most less fewer]).freeze
+      ARTICLES = %w[the a an this that these those its their our your his her my].to_set.freeze
+      IRREGULAR_PLURALS = %w[people children men women mice feet teeth geese sheep fish deer staff police cattle data media].to_set.freeze
+
+      module_function
+
+      # @return [Boolean] whether a sentence begins with a verb that tells someone to do something
+      def imperative?(sentence)
+        words = sentence.sub(LEADS, "").sub(/\A(?:please|carefully|gently|slowly|always|never|don['’]t|do not)\s+/i, "")
+        words = words.sub(/\A(?:without|with|after|before|when|once|if|using|while|as soon as)\b[^,.;]{3,60},\s*/i, "").sub(LEADS, "")
+        first = words[/\A[[:alpha:]]+/].to_s.downcase
+        second = words.split[1].to_s.downcase
+        IMPERATIVES.include?(first) && !%w[is are was were of has have].include?(second)
+      end
+
+      # @return [Boolean] whether a title must not end with this word
+      def dangling?(word) = ARTICLES.include?(word.downcase) || PREPOSITIONS.include?(word.downcase) || %w[is are was were be not its their].include?(word.downcase)
+
+      # @return [Boolean]
+      def plural?(word)
+        low = word.downcase
+        IRREGULAR_PLURALS.include?(low) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
+      end
+
+      # @return [String] a plain English plural
+      def plural(word)
+        return word if plural?(word)
+        return "#{word[0..-2]}ies" if word.match?(/[^aeiou]y\z/)
+
+        word.match?(/(?:s|x|z|ch|sh)\z/) ? "#{word}es" : "#{word}s"
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Peony
+  module Scene
+    # Free shapes of a page: rectangles, ellipses, lines and paths through points.
+    module Shapes
+      module_function
+
+      # @param base [String] hex of the page's ground, for shares of a colour
+      # @return [Array] nodes
+      def nodes(piece, object, base)
+        x, y, w, h = object["box"]
+        house = piece.house
+        fill = object["fill"] && Pages.shape_fill(piece, object, base)
+        stroke = object["stroke"] && house.colour(object["stroke"])
+        paint = { fill: fill, stroke: stroke, line: stroke && (object["line"] || 2.5) }
+        pen = Builder.new
+        case object["shape"]
+        when "ellipse" then pen.ellipse(x + (w / 2.0), y + (h / 2.0), w / 2.0, h / 2.0, **paint)
+        when "line" then pen.line(x, y, x + w, y + h, stroke: stroke || house.colour("line"), line: object["line"] || 2.5, cap: "round")
+        when "path" then pen.path(commands(object), **paint)
+        else pen.rect(x, y, w, h, radius: object["square"] ? 0 : house.radius * Piece::Layout.unit(piece) * (w >= piece.width ? 0 : 1), **paint)
+        end
+        pen.nodes
+      end
+
+      # Points of the unit square to curve commands; smooth ones by Catmull–Rom (tension 1/6 of the neighbours' distance).
+      def commands(object)
+        x, y, w, h = object["box"]
+        points = (object["points"] || []).map { |px, py| [x + (px * w), y + (py * h)] }
+        return [["M", x, y]] if points.size < 2
+
+        start = [["M", *points.first]]
+        rest = object["curve"] ? smooth(points) : points.drop(1).map { |p| ["L", *p] }
+        start + rest + (object["fill"] ? [["Z"]] : [])
+      end
+
+      def smooth(points)
+        points.each_cons(2).each_with_index.map do |(a, b), i|
+          before = i.zero? ? a : points[i - 1]
+          after = points[i + 2] || b
+          ["C", a[0] + ((b[0] - before[0]) / 6), a[1] + ((b[1] - before[1]) / 6), b[0] - ((after[0] - a[0]) / 6), b[1] - ((after[1] - a[1]) / 6), *b]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+module Peony
+  module Style
+    # One house style, resolved. Ask it for colours and fonts by what they do.
+    class House
+      attr_reader :name, :note, :roles, :type, :radius, :finish
+
+      # @param data [Hash] as in assets/styles/*.json
+      # @return [House]
+      def self.from(data)
+        new(name: data.fetch("name"), note: data.fetch("note"), roles: data.fetch("roles"), type: data.fetch("type"),
+            radius: data.fetch("radius"), finish: data.fetch("finish"))
+      end
+
+      # @param roles [Hash{String => String}] a colour for every role
+      # @param type [Hash{String => Array(String, Integer)}] family and weight for title, number, body, label
+      # @param radius [Integer] corner radius in px at 1080 px width: 0, 6 or 16
+      def initialize(name:, note:, roles:, type:, radius:, finish:)
+        @name = name
+        @note = note
+        @roles = roles.freeze
+        @type = type.freeze
+        @radius = radius
+        @finish = finish
+        @fonts = type.transform_values { |family, weight| Type::Fonts.get(family, weight) }.freeze
+      end
+
+      # @param role [String]
+      # @return [String] "#rrggbb"
+      def colour(role) = roles[role] || roles.fetch("ink")
+
+      # @param role [String] title, number, body or label
+      # @return [Type::Font]
+      def font(role) = @fonts.fetch(role)
+
+      # An ink for text on a ground: the role's own colour where it reads, else moved or exchanged until it does.
+      # @param ground [String] hex
+      # @param ratio [Float] wanted contrast
+      # @return [String] hex
+      def ink(ground = colour("surface"), role: "ink", ratio: Colour::Mixing::TEXT)
+        wished = colour(role)
+        return wished if Colour::Mixing.contrast(wished, ground) >= ratio + 0.03
+        return Colour::Mixing.legible(wished, ground, ratio) unless %w[ink ink-2].include?(role)
+
+        Colour::Mixing.ink_on(ground, [colour("ink"), colour("surface"), "#ffffff"], ratio)
+      end
+
+      # @param role [String] a colour role
+      # @param share [Float] 0..1 of that colour over the ground
+      # @return [String] hex
+      def tint(role, share, ground: colour("surface")) = Colour::Mixing.tint(colour(role), ground, share)
+
+      # @return [House] this style with some colours changed, and another finish
+      def with(roles: {}, finish: nil)
+        return self if roles.empty? && finish.nil?
+
+        House.new(name: name, note: note, roles: self.roles.merge(roles), type: type, radius: radius, finish: finish || self.finish)
+      end
+
+      # This style on another ground (a coloured page or band): inks, lines and quiet grounds chosen anew for it.
+      # @param ground [String] hex
+      # @return [House]
+      def on(ground)
+        return self if ground == colour("surface")
+
+        @on ||= {}
+        @on[ground] ||= begin
+          ink = Colour::Mixing.ink_on(ground, [colour("ink"), colour("surface"), "#ffffff"], 7.0)
+          mix = ->(share) { Colour::Mixing.tint(ink, ground, share) }
+          accents = %w[accent-1 accent-2 signal].to_h { |r| [r, Colour::Mixing.legible(colour(r), ground, Colour::Mixing::LARGE)] }
+          with(roles: { "surface" => ground, "surface-2" => mix.call(0.1), "ink" => ink, "line" => mix.call(0.28), "accent-3" => mix.call(0.24),
+                        "ink-2" => Colour::Mixing.legible(mix.call(0.72), ground) }.merge(accents))
+        end
+      end
+
+      # @return [Hash] as the command line and the interface show it
+      def to_h
+        { style: name, note: note, roles: roles, radius: radius, finish: finish,
+          type: type.transform_values { |family, weight| { family: family, weight: weight } } }
+      end
+    end
+  end
+end

@@ -78,7 +78,7 @@ module Peony
     method_option :format, type: :string, default: "svg"
     method_option :out, aliases: "-o", type: :string, required: true
     def draw(file = nil)
-      return Output::Batch.run(options[:batch], options[:out], options[:format]) { |line| say_line(line) } if options[:batch]
+      return Output::Batch.run(options[:batch], options[:out], options[:format]) { |line| puts JSON.generate(line) } if options[:batch]
       raise Thor::Error, "peony draw needs a file or --batch." unless file
 
       Output::Single.run(file, options)

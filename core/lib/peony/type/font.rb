@@ -31,10 +31,14 @@ module Peony
       # @return [Float] font units per em
       def upem = @upem ||= @lock.synchronize { font && @upem }
 
+      # The letters most files need; keeping one subset of them serves nearly every drawing.
+      COMMON = ((" ".."~").to_a + %w[– — ‘ ’ “ ” … • · £ € ° × ÷ − ± é è ü ö ä ß ç ñ à ï] + ["\u00A0", "\u2009", "\u202F"]).join.freeze
+      COMMON_SET = COMMON.gsub(/[\\^-]/) { |c| "\\#{c}" }.freeze
+
       # @param text [String] characters that must be kept
-      # @return [String] a TrueType font holding just those characters, binary
+      # @return [String] a TrueType font holding those and the common characters, binary
       def subset(text)
-        key = text.each_char.to_a.uniq.sort.join
+        key = COMMON + text.delete(COMMON_SET).each_char.to_a.uniq.sort.join
         @lock.synchronize { @subsets[key] ||= make_subset(key) }
       end
 

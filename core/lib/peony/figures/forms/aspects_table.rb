@@ -11,7 +11,7 @@ module Peony
         def draw
           @rows = items.flat_map { |i| i.aspects.map(&:first) }.uniq
           @rows = [nil] if @rows.empty?
-          refuse("Nothing is said that could be compared.") if @rows == [nil] && items.all? { |i| i.detail.empty? }
+          refuse("Nothing is said that could be compared.") if @rows == [nil] && items.all? { |i| words(i, nil).empty? }
           @side = @rows == [nil] ? 0 : width * (items.size > 3 ? 0.2 : 0.26)
           @column = (width - @side) / items.size
           refuse("The columns are too narrow.") if @column < 74
@@ -56,7 +56,7 @@ module Peony
           [job.least, cells, names]
         end
 
-        def words(item, name) = Figures.clean(name ? (item.aspects.find { |n, _| n == name } || [nil, "–"]).last : item.detail)
+        def words(item, name) = Figures.clean(name ? (item.aspects.find { |n, _| n == name } || [nil, "–"]).last : (item.detail.empty? ? item.date || Values.text(item) : item.detail))
 
         def cell(item, name, size)
           return nil if words(item, name).empty?

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module PeonyServer
+  module Routes
+    # Changes, undo, redo, mending, and the stream that other tabs follow.
+    module Changes
+      def self.registered(app)
+        app.helpers do
+          def journal = Store::Journal.new(piece.id, person: person[:id], tab: body_json["tab"])
+
+          # Acknowledges a change and tells the other tabs.
+          def acknowledge(entry)
+            return json({ seq: piece.seq, nothing: true }) unless entry
+
+            answer = State.difference(piece.id, entry)
+            Hub.tell(piece.id, answer.merge(tab: body_json["tab"]))
+            json(answer)
+          end
+        end
+
+        app.post("/api/pieces/:id/changes") do
+          operation = body_json["operation"]
+          raise Peony::Error.new("There is no operation in this request.", hint: "Nothing was changed.") unless operation.is_a?(Hash)
+
+          acknowledge(journal.apply(operation, base: body_json["base"]))
+        end
+
+        app.post("/api/pieces/:id/undo") { acknowledge(journal.undo) }
+        app.post("/api/pieces/:id/redo") { acknowledge(journal.redo) }
+
+        app.post("/api/pieces/:id/mend") do
+          acknowledge(journal.apply(Peony::Proof.mend(piece.piece, body_json["remark"], body_json["which"].to_i)))
+        end
+
+        # A file or pasted text becomes blocks in the notes.
+        app.post("/api/pieces/:id/notes") do
+          blocks = Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".md").blocks.map(&:to_h)
+          raise Peony::Error.new("There are no words in this file.", hint: "Choose another one.") if blocks.empty?
+
+          taken = piece.piece.data["notes"].map { |b| b["id"] }
+          stamp = Store::Pieces.name(4)
+          blocks.each { |block| block["id"] = "#{stamp}#{block['id']}" if taken.include?(block["id"]) }
+          acknowledge(journal.apply({ "op" => "notes.splice", "at" => taken.size, "remove" => 0, "insert" => blocks }))
+        end
+
+        app.get("/api/pieces/:id/events") do
+          id = piece.id
+          content_type "text/event-stream"
+          headers "cache-control" => "no-store", "x-accel-buffering" => "no"
+          Stream.new(id)
+        end
+      end
+
+      # The body of an event stream: written until the listener goes away.
+      class Stream
+        def initialize(id)
+          @id = id
+        end
+
+        def each
+          queue = Hub.join(@id)
+          yield "retry: 1500\n\n"
+          loop { yield queue.pop }
+        ensure
+          Hub.leave(@id, queue) if queue
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+require "securerandom"
+require "fileutils"
+
+module PeonyServer
+  # Where things are kept and what is allowed, from the environment.
+  #
+  # PEONY_DATA   folder of the database and the secret (default: var)
+  # PEONY_DEMO   1: the sample person is signed in by itself
+  # PEONY_ADDRESS  public address, for links of editions
+  module Settings
+    BODY_LIMIT = 6 * 1024 * 1024
+
+    module_function
+
+    def data = ENV.fetch("PEONY_DATA") { File.join(ROOT, "var") }
+    def database = File.join(data, "peony.sqlite3")
+    def demo? = ENV["PEONY_DEMO"] == "1"
+    def address = ENV["PEONY_ADDRESS"]
+    def web = ENV.fetch("PEONY_WEB") { File.join(ROOT, "web", "dist") }
+
+    # @return [String] the key that signs sessions; made once and kept readable by the owner only
+    def secret
+      path = File.join(data, "secret")
+      unless File.exist?(path)
+        FileUtils.mkdir_p(data)
+        File.open(path, File::CREAT | File::EXCL | File::WRONLY, 0o600) { |file| file.write(SecureRandom.hex(64)) }
+      end
+      File.read(path)
+    rescue Errno::EEXIST
+      retry
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module PeonyServer
+  # What the browser is told of a piece: everything when it opens, only what changed after a change.
+  module State
+    module_function
+
+    # @param kept [Store::Pieces::Kept]
+    # @return [Hash]
+    def whole(kept)
+      piece = kept.piece
+      { id: kept.id, seq: kept.seq, updatedAt: kept.updated_at, piece: piece.data.merge("pages" => nil).compact, pages: skeleton(piece),
+        objects: piece.objects.to_h { |o| [o["id"], o] }, svg: fragments(piece), margin: Peony::Piece::Layout.margin(piece) }
+        .merge(proof(piece)).merge(steps(kept.id)).merge(editions: editions(kept.id))
+    end
+
+    # @param entry [Store::Journal::Entry]
+    # @return [Hash] the answer to a change
+    def difference(id, entry)
+      before = entry.before
+      after = entry.after
+      old = before.objects.to_h { |o| [o["id"], o] }
+      new = after.objects.to_h { |o| [o["id"], o] }
+      drawn = fragments(before)
+      head = after.data.reject { |key, value| key == "pages" || before.data[key] == value }
+      { seq: entry.seq, updatedAt: Time.now.to_f, touched: entry.touched, piece: head, pages: skeleton(after), removed: old.keys - new.keys,
+        objects: new.reject { |key, object| old[key] == object }, svg: fragments(after).reject { |key, svg| drawn[key] == svg } }
+        .merge(proof(after)).merge(steps(id))
+    end
+
+    # @return [Array<Hash>] pages without their objects' insides
+    def skeleton(piece)
+      piece.pages.map { |page| { id: page["id"], ground: page["ground"] || "surface", fill: Peony::Scene::Pages.ground_of(piece, page), objects: page["objects"].map { |o| o["id"] } } }
+    end
+
+    # @return [Hash{String => String}] the SVG of every object by its id
+    def fragments(piece)
+      held = LOCK.synchronize { DRAWN[piece.object_id] }
+      return held[1] if held && held[0].equal?(piece)
+
+      made = piece.pages.each_with_object({}) do |page, all|
+        Peony::Scene::Pages.objects(piece, page).each { |object, group| all[object["id"]] = Peony::Paint::SVG.fragment([group]) }
+      end
+      LOCK.synchronize do
+        DRAWN.shift while DRAWN.size >= 40
+        DRAWN[piece.object_id] = [piece, made]
+      end
+      made
+    end
+
+    def proof(piece)
+      report = Peony::Proof.of(piece)
+      { remarks: report.remarks.map(&:to_h), orderly: report.orderly }
+    end
+
+    def steps(id) = Store::Journal.new(id).steps
+
+    def editions(id)
+      Store::Editions.of(id).map { |e| { id: e[:id], number: e[:number], seq: e[:seq], madeAt: e[:made_at], takenBackAt: e[:taken_back_at], path: "/e/#{e[:id]}" } }
+    end
+
+    LOCK = Mutex.new
+    DRAWN = {}
+  end
+end

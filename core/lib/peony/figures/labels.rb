@@ -71,15 +71,14 @@ module Peony
       end
 
       def shortened(item, width, height, size)
-        setting = Type::Composing.cut(item.detail, house.font("body"), size, width, (height / (size * 1.36)).floor, leading: 1.36)
-        @cuts << item.id if setting.cut
-        setting
+        Type::Composing.cut(item.detail, house.font("body"), size, width, (height / (size * 1.36)).floor, leading: 1.36)
       end
 
       # Draws a label with its top at y.
       # @param ground [String] the colour under it
       # @return [Float] px, where it ends
       def put(label, x, y, item:, anchor: :start, ground: surface, accent: nil)
+        remember_cut(item, label.detail)
         [[label.above, "date"], [label.title, "title"], [label.detail, "detail"]].each do |setting, part|
           next if setting.nil? || setting.empty?
 
@@ -89,6 +88,11 @@ module Peony
           y += setting.height + label.space
         end
         y - label.space
+      end
+
+      # Only what is drawn counts: a form may try several layouts before it draws one.
+      def remember_cut(item, setting)
+        @cuts << item.id if setting&.cut
       end
 
       def accent_ink(role, ground, size) = house.ink(ground, role: role, ratio: size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT)

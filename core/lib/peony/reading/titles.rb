@@ -27,7 +27,7 @@ module Peony
         lead = body[SUBORDINATE].to_s
         main = body[lead.length..].sub(Words::LEADS, "")
         title, rest = cut(main)
-        detail = [rest, lead.strip.sub(/,\z/, "")].reject(&:empty?).join(", ")
+        detail = [lead.strip.sub(/,\z/, ""), rest].reject(&:empty?).join("; ")
         [capital(title), detail]
       end
 
@@ -44,7 +44,7 @@ module Peony
         comma = (0...MOST).find { |i| words[i].match?(/[,;:]\z/) }
         return comma + 1 if comma&.positive?
 
-        at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) } || MOST
+        at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) && words[i] != "of" } || MOST
         at -= 1 while at > 1 && Words.dangling?(words[at - 1])
         at
       end

@@ -18,7 +18,7 @@ module Peony
         use wait walk warm wash watch water wear weigh wet wind wipe wrap write zip
       ].to_set.freeze
 
-      LEADS = /\A(?:(?:and|but|or|so)\s+)?(?:first(?:ly| of all)?|second(?:ly)?|third(?:ly)?|fourth(?:ly)?|fifth(?:ly)?|then|next|after that|afterwards|finally|lastly|last|now|once that is done|to begin with|to start(?: with)?|meanwhile|later|also|in the end|at last|step \d+[.:]?)\b,?\s+/i
+      LEADS = /\A(?:(?:and|but|or|so)\s+)?(?:(?:first|second|third|fourth|fifth|last|later|also|next)(?=,)|firstly|first of all|first(?= [a-z]+ (?:the|your|a|an|it|its|all|each)\b)|secondly|thirdly|fourthly|fifthly|then|next(?= [a-z]+ )|after that|afterwards|finally|lastly|now|once that is done|to begin with|to start(?: with)?|meanwhile|in the end|at last|step \d+[.:]?)\b,?\s+/i
       ORDER = /\b(first(?:ly| of all)?|then|next|after that|afterwards|finally|lastly|once|before you|when (?:it|that|they|the)|until|step \d+)\b/i
       PREPOSITIONS = %w[at in on into onto with without for from to of by over under through until till before after about against between
                         during near off past per than toward towards upon while because so which that who when where if and or but as].to_set.freeze

@@ -15,7 +15,7 @@ module Peony
           @side = @rows == [nil] ? 0 : width * (items.size > 3 ? 0.2 : 0.26)
           @column = (width - @side) / items.size
           refuse("The columns are too narrow.") if @column < 74
-          heads = fit_labels(items.map { [@column - (inset * 2), height * 0.34] }, most: 30 * unit, detail: false)
+          heads = fit_labels(items.map { [@column - (inset * 2), height * 0.34] }, most: 36 * unit, detail: false)
           @head = heads.map(&:height).max + gap(28)
           lay_rows(heads)
         end
@@ -27,14 +27,14 @@ module Peony
         def lay_rows(heads)
           room = height - @head
           size, cells, names = fit_cells(room / @rows.size)
-          row = [room / @rows.size, ((cells.flatten.compact.map(&:height) + names.compact.map(&:height)).max || size) + gap(34)].min
+          row = [room / @rows.size, ((cells.flatten.compact.map(&:height) + names.compact.map(&:height)).max || size) + gap(56)].min
           total = @head + (row * @rows.size)
           each_item { |item, i| column(item, i, heads[i], cells[i], row, total) }
           pen.group("rules") { names.each_with_index { |name, r| side(name, r, row) } }
         end
 
         def fit_cells(row)
-          Scale.down(22 * unit, from: job.least).each do |size|
+          Scale.down(28 * unit, from: job.least).each do |size|
             cells = items.map { |item| @rows.map { |name| cell(item, name, size) } }
             names = @rows.map { |name| name && Type::Composing.text(name, house.font("body"), Scale.below(size, job.least), @side - inset, leading: 1.2) }
             fits = items.zip(cells).all? { |item, list| list.zip(@rows).all? { |c, name| words(item, name).empty? || (c && c.height <= row - gap(12)) } }
@@ -49,7 +49,7 @@ module Peony
           refuse("There is too little room for #{@rows.size} rows.") if lines < 1
           cells = items.map do |item|
             @rows.map do |name|
-              Type::Composing.cut(words(item, name), house.font("body"), job.least, @column - (inset * 2), lines, leading: 1.25).tap { |set| @cuts << item.id if set.cut }
+              Type::Composing.cut(words(item, name), house.font("body"), job.least, @column - (inset * 2), lines, leading: 1.25)
             end
           end
           names = @rows.map { |name| name && Type::Composing.cut(name, house.font("body"), job.least, @side - inset, lines, leading: 1.25) }
@@ -78,17 +78,18 @@ module Peony
           pen.rect(x + (paint ? 0 : inset), top, @column - gap(4) - (paint ? 0 : inset * 1.4), [emphasis, 3].max, fill: mark(item))
           put(head, x + inset, top + gap(16), item: item, ground: ground)
           cells.each_with_index do |set, r|
+            remember_cut(item, set)
             next if set.nil? || set.lines.empty?
 
             y = top + @head + (row * r)
-            pen.text(set, x + inset, y + ((row - set.height) / 2), fill: house.ink(ground), part: "aspect")
+            pen.text(set, x + inset, y + ((row - set.height) / 2), fill: house.ink(ground), part: @rows[r] ? "aspect:#{@rows[r]}" : "detail")
           end
         end
 
         def side(name, index, row)
           y = top + @head + (row * index)
           pen.line(0, y, width - gap(4), y, stroke: house.colour("line"), line: rule)
-          pen.text(name, 0, y + ((row - name.height) / 2), fill: house.ink(surface, role: "ink-2"), part: "name") if name
+          pen.text(name, 0, y + ((row - name.height) / 2), fill: house.ink(surface, role: "ink-2"), part: "name:#{@rows[index]}") if name
         end
       end
     end

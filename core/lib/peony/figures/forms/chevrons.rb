@@ -37,7 +37,7 @@ module Peony
             next if room < 20 || width / columns < 60
 
             labels = quietly { fit_labels(items.map { [(width / columns) - gap(16), room] }, most: 24 * unit) }
-            labels && [labels, columns, [labels.first.title.size, -rows]]
+            labels && [labels, columns, [labels.none? { |l| l.detail&.cut } ? 1 : 0, labels.first.title.size, -rows]]
           end
           refuse("There is too little room for #{items.size} arrow heads.") if tries.empty?
           labels, columns, = tries.max_by(&:last)

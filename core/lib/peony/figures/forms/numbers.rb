@@ -34,9 +34,8 @@ module Peony
           size = Scale.down([96 * unit, tall * 0.5].min, from: [job.least, 18].max).find { |s| items.all? { |i| number_width(i, s) <= w } }
           return nil unless size
 
-          before = @cuts.size
           labels = fit_labels(items.map { [w, tall - over(size)] }, most: [22 * unit, size * 0.62].min)
-          @cuts.size > before ? nil.tap { @cuts.pop(@cuts.size - before) } || retry_smaller(columns, w, tall) : [columns, size, labels]
+          labels.any? { |l| l.detail&.cut } ? retry_smaller(columns, w, tall) : [columns, size, labels]
         rescue Refusal
           nil
         end

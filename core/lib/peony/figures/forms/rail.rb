@@ -32,7 +32,9 @@ module Peony
           span = items.size > 4 ? 1.9 : 1.0
           cells = items.each_index.map { |i| [[(step * span) - gap(16), width - (i * step)].min, room] }
           labels = fit_labels(cells, most: 22 * unit, above: over)
-          y = top + (height / 2)
+          over = items.size > 4 ? labels.each_slice(2).map { |pair| pair.first.height }.max + gap(14) : 0
+          under = (items.size > 4 ? labels.each_slice(2).filter_map { |pair| pair[1]&.height } : labels.map(&:height)).max + gap(14)
+          y = top + over + r + ([height - over - under - (r * 2), 0].max * 0.3)
           track(r, y, step)
           each_item { |item, i| stop_across(item, i, labels[i], step, r, y) }
         end

@@ -44,6 +44,7 @@ module Peony
         def line(item, set, y, step)
           label, body = set
           pen.line(0, y, width, y, stroke: item.strong ? mark(item) : house.colour("line"), line: item.strong ? shape : rule)
+          remember_cut(item, body)
           tall = [label.height, body&.height.to_f].max
           start = y + ((step - tall) / 2)
           put(label, 0, start, item: item)

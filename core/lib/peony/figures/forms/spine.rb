@@ -17,7 +17,7 @@ module Peony
           labels = fit_labels(items.map { [side, (row * 2) - gap(18)] }, most: 24 * unit, above: ->(i) { i.date })
           row = [row, (labels.map(&:height).max + gap(44)) / 2].min
           line = [shape, 2].max
-          pen.rect((width / 2) - (line / 2), top, line, row * (items.size + 1), fill: house.tint(job.colour, 0.4))
+          pen.rect((width / 2) - (line / 2), top, line, (row * (items.size - 1)) + [row, labels.last.height].min, fill: house.tint(job.colour, 0.4))
           each_item { |item, i| event(item, i, labels[i], top + (i * row), side) }
         end
 

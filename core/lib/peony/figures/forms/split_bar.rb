@@ -30,7 +30,7 @@ module Peony
           rescue Refusal
             return nil
           end
-          return nil if @cuts.any? && @cuts.clear
+          return nil if labels.any? { |l| l.detail&.cut }
 
           y = top + [(height - tall - gap(14) - labels.map(&:height).max) / 2, 0].max * 0.4
           bar(y, tall, inside: true)

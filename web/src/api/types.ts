@@ -1,0 +1,34 @@
+// What the server answers, beside the schema's own types.
+import type { Block, Box, Item, PageObject, Piece, Ref, Role, Style } from "./schema";
+
+export type { Block, Box, FigureObject, Item, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
+
+export interface Remark {
+  id: string; check: string; group: string; title: string; detail: string; page: string | null; object: string; place: Box | null; state: string;
+  mends: { label: string }[]; accept: string;
+}
+export interface PageSkeleton { id: string; ground: Role; fill: string; objects: string[] }
+export interface Edition { id: string; number: number; seq: number; madeAt: number; takenBackAt: number | null; path: string }
+export type Head = Omit<Piece, "pages">;
+export interface Whole {
+  id: string; seq: number; updatedAt: number; piece: Head; pages: PageSkeleton[]; objects: Record<string, PageObject>; svg: Record<string, string>;
+  margin: number; remarks: Remark[]; orderly: string[]; undo: boolean; redo: boolean; editions: Edition[];
+}
+export interface Difference {
+  seq: number; updatedAt: number; touched: string[]; piece: Partial<Head>; pages: PageSkeleton[]; removed: string[]; objects: Record<string, PageObject>;
+  svg: Record<string, string>; remarks: Remark[]; orderly: string[]; undo: boolean; redo: boolean; nothing?: boolean; tab?: string;
+}
+export interface PassageFound {
+  id: string; heading: string | null; blocks: string[]; families: { family: string; fit: number; reason: string }[];
+  items: { title: string; refs: Ref[] }[]; quantities: { text: string; value: number; unit: string }[];
+  queries: { message: string; working: string; refs: Ref[] }[]; drawn: string[];
+}
+export interface Proposal { form: string; title: string; family: string; fit: number; reason: string; heading: string | null; items: Item[]; cuts: number; svg: string }
+export interface FormLook { form: string; title: string; family: string; sees: string; objection: string | null; svg: string | null }
+export interface StyleFacts { style: string; note: string; roles: Record<Role, string>; finish: string; radius: number; type: Record<string, { family: string; weight: number }> }
+export interface KindFacts { kind: string; title: string; width: number; height: number; unit: "px" | "mm" | "in" }
+export interface Catalogue { forms: { form: string; title: string; family: string }[]; finishes: { finish: string; sees: string }[]; styles: StyleFacts[]; kinds: KindFacts[]; roles: Role[] }
+export interface Card { id: string; title: string; kind: string; seq: number; updatedAt: number; pages: number; size: { width: number; height: number }; editions: number }
+export interface Me { name: string; email: string; token: string; demo: boolean }
+export type Marked = { block: string; start: number; end: number }[];
+export type { Style as PieceStyle, Block as NoteBlock };

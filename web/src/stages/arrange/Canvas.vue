@@ -1,0 +1,194 @@
+<script setup lang="ts">
+// The page under the hand: select, move, resize, edit words in place. A drag is drawn here; letting go makes one change.
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from "vue";
+import { usePiece } from "../../piece/store";
+import type { Box, PageSkeleton } from "../../api/types";
+import PageView from "../../piece/PageView.vue";
+import { linesOf, resized, snapMove, tidy } from "./snap";
+import { editorFor, type Edit } from "./editing";
+
+const props = defineProps<{ page: PageSkeleton; zoom: number; svg?: Record<string, string> }>();
+const emit = defineEmits<{ leave: [] }>();
+const piece = usePiece();
+const root = ref<HTMLElement>();
+const frame = ref<HTMLElement>();
+const live = ref<Box | null>(null);
+const guides = ref<{ x: number | null; y: number | null }>({ x: null, y: null });
+const edit = ref<Edit | null>(null);
+const field = ref<HTMLTextAreaElement>();
+const HANDLES = ["nw", "n", "ne", "e", "se", "s", "sw", "w"];
+const SNAP_PX = 6;
+const DRAG_PX = 3;
+
+const size = computed(() => piece.state!.piece.size);
+const object = computed(() => (piece.selected && props.page.objects.includes(piece.selected) ? piece.object : null));
+const box = computed<Box | null>(() => live.value ?? object.value?.box ?? null);
+const handles = computed(() => (object.value?.type === "text" ? ["e", "w"] : object.value?.type === "shape" && object.value.shape === "line" ? ["nw", "se"] : HANDLES));
+const px = (n: number) => `${n * props.zoom}px`;
+const place = (b: Box) => ({ left: px(Math.min(b[0], b[0] + b[2])), top: px(Math.min(b[1], b[1] + b[3])), width: px(Math.abs(b[2])), height: px(Math.abs(b[3])) });
+const called = (id: string) => {
+  const o = piece.state?.objects[id];
+  if (!o) return id;
+  return o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
+};
+const itemBox = ref<Box | null>(null);
+
+let drag: null | { id: string; handle: string | null; x: number; y: number; from: Box; moved: boolean; group: SVGGElement | null; item: string | null; was: boolean } = null;
+
+function lines(id: string) {
+  const others = props.page.objects.filter((o) => o !== id).map((o) => piece.state!.objects[o].box);
+  return linesOf(others, size.value, piece.state!.margin);
+}
+
+function down(event: PointerEvent) {
+  if (event.button !== 0 || edit.value) return;
+  const target = event.target as Element;
+  const handle = (target as HTMLElement).dataset?.handle ?? null;
+  const group = target.closest<SVGGElement>("g[data-object]");
+  const id = handle ? piece.selected : group?.dataset.object ?? null;
+  root.value?.focus({ preventScroll: true });
+  if (!id) { piece.select(null); itemBox.value = null; return; }
+  const item = target.closest<SVGGElement>('g[data-kind="item"]')?.dataset.item ?? null;
+  const was = piece.selected === id;
+  if (!was) piece.select(id);
+  drag = { id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: root.value!.querySelector(`g[data-object="${id}"]`) };
+  root.value?.setPointerCapture(event.pointerId);
+}
+
+function move(event: PointerEvent) {
+  if (!drag) return;
+  const dx = (event.clientX - drag.x) / props.zoom;
+  const dy = (event.clientY - drag.y) / props.zoom;
+  if (!drag.moved && Math.hypot(dx, dy) * props.zoom < DRAG_PX) return;
+  drag.moved = true;
+  itemBox.value = null;
+  const within = event.altKey ? 0 : SNAP_PX / props.zoom;
+  if (drag.handle) {
+    if (piece.state!.objects[drag.id].type === "shape" && handles.value.length === 2) {
+      const [x, y, w, h] = drag.from;
+      live.value = drag.handle === "se" ? [x, y, w + dx, h + dy] : [x + dx, y + dy, w - dx, h - dy];
+      return;
+    }
+    const next = resized(drag.from, drag.handle, dx, dy, lines(drag.id), within, 24);
+    live.value = next.box;
+    guides.value = { x: next.x, y: next.y };
+  } else {
+    const moved: Box = [drag.from[0] + dx, drag.from[1] + dy, drag.from[2], drag.from[3]];
+    const snap = snapMove(moved, lines(drag.id), within);
+    live.value = [moved[0] + snap.dx, moved[1] + snap.dy, moved[2], moved[3]];
+    guides.value = { x: snap.x, y: snap.y };
+    drag.group?.setAttribute("transform", `translate(${live.value[0] - drag.from[0]} ${live.value[1] - drag.from[1]})`);
+  }
+}
+
+async function up() {
+  const done = drag;
+  drag = null;
+  guides.value = { x: null, y: null };
+  if (!done) return;
+  if (!done.moved) {
+    // The first click takes the object, the next one the item under it.
+    piece.select(done.id, done.was ? done.item : null);
+    void nextTick(markItem);
+    return;
+  }
+  if (live.value) await piece.change(done.id, { box: tidy(live.value) });
+  done.group?.removeAttribute("transform");
+  live.value = null;
+}
+
+function markItem() {
+  itemBox.value = null;
+  if (!piece.item || !piece.selected || !frame.value) return;
+  const group = frame.value.querySelector<SVGGElement>(`g[data-object="${piece.selected}"] g[data-item="${piece.item}"]`);
+  if (!group) return;
+  const inner = group.getBoundingClientRect();
+  const outer = frame.value.getBoundingClientRect();
+  itemBox.value = [(inner.left - outer.left) / props.zoom - 4, (inner.top - outer.top) / props.zoom - 4, inner.width / props.zoom + 8, inner.height / props.zoom + 8];
+}
+watch(() => [piece.item, piece.selected, piece.state?.seq, props.zoom, props.page.id], () => void nextTick(markItem));
+
+function begin(event: MouseEvent) {
+  const words = (event.target as Element).closest<SVGTextElement>("text[data-part]");
+  if (words) openEdit(words);
+}
+
+function openEdit(words: SVGTextElement) {
+  const made = editorFor(words, frame.value!, props.zoom, piece.state!.objects);
+  if (!made) return;
+  if (made.item) piece.select(made.object, made.item);
+  edit.value = made;
+  void nextTick(() => { field.value?.focus(); field.value?.select(); });
+}
+
+async function commit() {
+  const now = edit.value;
+  if (!now) return;
+  edit.value = null;
+  root.value?.focus({ preventScroll: true });
+  const value = now.value.trim();
+  if (value === now.before || (!value && now.needed)) return;
+  await piece.apply(now.change(value));
+}
+
+function nudge(dx: number, dy: number) {
+  if (!object.value) return;
+  const [x, y, w, h] = object.value.box;
+  void piece.change(object.value.id, { box: tidy([x + dx, y + dy, w, h]) });
+}
+
+function keys(event: KeyboardEvent) {
+  if (edit.value) return;
+  const far = event.shiftKey ? 10 : 1;
+  const arrows: Record<string, [number, number]> = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, -far], ArrowDown: [0, far] };
+  if (event.key === "Escape") {
+    if (piece.item) piece.select(piece.selected); else if (piece.selected) piece.select(null); else emit("leave");
+    itemBox.value = null;
+  } else if (arrows[event.key] && object.value && !event.altKey) nudge(...arrows[event.key]);
+  else if ((event.key === "Enter" || event.key === "F2") && object.value) {
+    const scope = piece.item ? ` g[data-item="${piece.item}"]` : "";
+    const words = frame.value?.querySelector<SVGTextElement>(`g[data-object="${object.value.id}"]${scope} text[data-part="title"], g[data-object="${object.value.id}"]${scope} text[data-part="text"]`);
+    if (words) openEdit(words);
+  } else return;
+  event.preventDefault();
+}
+
+onMounted(() => markItem());
+onBeforeUnmount(() => { drag = null; });
+defineExpose({ focus: () => root.value?.focus() });
+</script>
+
+<template>
+  <div ref="root" class="canvas" tabindex="0" role="application" aria-label="The page. Tab goes from thing to thing, arrow keys move, Enter edits, Escape leaves." @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up" @dblclick="begin" @keydown="keys">
+    <div ref="frame" class="frame" :style="{ width: px(size.width), height: px(size.height) }">
+      <PageView :page="page" :svg="svg" />
+      <button v-for="id in page.objects" :key="id" class="reach" :style="place(piece.state!.objects[id].box)" :aria-label="called(id)" :aria-pressed="piece.selected === id" @focus="piece.selected !== id && piece.select(id)" />
+      <template v-if="box && object">
+        <div class="chosen" :class="{ line: object.type === 'shape' && object.shape === 'line' }" :style="place(box)">
+          <span v-if="object.type === 'figure'" class="tag">{{ piece.catalogue?.forms.find((f) => f.form === (object as { form?: string }).form)?.title }}</span>
+          <i v-for="h in handles" :key="h" :class="['handle', h]" :data-handle="h" />
+        </div>
+        <div v-if="itemBox && !live" class="item" :style="place(itemBox)" />
+      </template>
+      <i v-if="guides.x !== null" class="guide v" :style="{ left: px(guides.x) }" /><i v-if="guides.y !== null" class="guide h" :style="{ top: px(guides.y) }" />
+      <textarea v-if="edit" ref="field" v-model="edit.value" class="editing" :style="edit.style" :aria-label="`Words: ${edit.name}`" @blur="commit" @keydown.esc.stop="edit = null" @keydown.enter.exact.prevent="commit" @pointerdown.stop @dblclick.stop />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.canvas { outline: none; touch-action: none; padding: 24px; width: max-content; min-width: 100%; min-height: 100%; display: grid; place-items: center; }
+.frame { position: relative; background: #fff; box-shadow: 0 0 0 1px var(--page-edge); }
+.frame :deep(g[data-object]) { cursor: move; }
+.frame :deep(text) { user-select: none; }
+.reach { position: absolute; pointer-events: none; opacity: 0; }
+.chosen { position: absolute; outline: 1.5px solid var(--peony); pointer-events: none; } .chosen.line { outline-style: dotted; }
+.tag { position: absolute; right: -1.5px; bottom: 100%; background: #b0265a; color: #fff; font: 600 12px/20px var(--sans); padding: 0 8px; white-space: nowrap; }
+.handle { position: absolute; width: 10px; height: 10px; margin: -5px; border-radius: 50%; background: #fff; border: 1.5px solid #b0265a; pointer-events: auto; }
+.handle::after { content: ""; position: absolute; inset: -6px; }
+.n, .ne, .nw { top: 0; } .s, .se, .sw { top: 100%; } .e, .w { top: 50%; } .w, .nw, .sw { left: 0; } .e, .ne, .se { left: 100%; } .n, .s { left: 50%; }
+.n, .s { cursor: ns-resize; } .e, .w { cursor: ew-resize; } .nw, .se { cursor: nwse-resize; } .ne, .sw { cursor: nesw-resize; }
+.item { position: absolute; outline: 1.5px dashed var(--peony); pointer-events: none; border-radius: 2px; }
+.guide { position: absolute; background: var(--peony); pointer-events: none; } .guide.v { top: 0; bottom: 0; width: 1px; } .guide.h { left: 0; right: 0; height: 1px; }
+.editing { position: absolute; border: 0; outline: 2px solid #b0265a; outline-offset: 3px; padding: 0; margin: 0; resize: none; overflow: hidden; background: #fff; field-sizing: content; }
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+// What the selected figure says, where that comes from, how it is drawn.
+import { computed, nextTick, ref } from "vue";
+import { PhArrowDown, PhArrowUp, PhPlus, PhTrash } from "@phosphor-icons/vue";
+import { freshId, usePiece } from "../../piece/store";
+import type { FigureObject, Item, Role } from "../../api/types";
+import { ROLE } from "../../ui/words";
+import { numeral } from "./editing";
+
+const props = defineProps<{ figure: FigureObject }>();
+const emit = defineEmits<{ forms: [] }>();
+const piece = usePiece();
+const list = ref<HTMLElement>();
+const COLOURS: Role[] = ["accent-1", "accent-2", "signal", "ink"];
+const form = computed(() => piece.catalogue?.forms.find((f) => f.form === props.figure.form));
+const current = computed(() => props.figure.items.find((i) => i.id === piece.item) ?? null);
+const remarks = computed(() => piece.state?.remarks.filter((r) => r.object === props.figure.id) ?? []);
+const finish = computed(() => props.figure.finish ?? piece.state?.piece.style.finish ?? piece.style?.finish);
+const drawnFrom = computed(() => {
+  const blocks = piece.state?.piece.notes ?? [];
+  const words = (props.figure.passage?.blocks ?? []).map((id) => blocks.find((b) => b.id === id)?.text ?? "").join(" ");
+  return words.length > 130 ? `${words.slice(0, 130)}…` : words;
+});
+
+const set = (fields: Record<string, unknown>) => void piece.change(props.figure.id, fields);
+const setItem = (item: Item, fields: Record<string, unknown>) => void piece.changeItem(props.figure.id, item.id, fields);
+const value = (event: Event) => (event.target as HTMLInputElement).value.trim();
+
+async function add() {
+  const id = freshId("i");
+  const at = current.value ? props.figure.items.indexOf(current.value) + 1 : props.figure.items.length;
+  const like = props.figure.items[0];
+  const fresh: Item = { id, title: "New item", ...(typeof like?.value === "number" ? { value: 10, unit: like.unit ?? "" } : {}), ...(like?.date ? { date: "date" } : {}) };
+  await piece.apply({ op: "item.add", id: props.figure.id, new: fresh, at });
+  piece.select(props.figure.id, id);
+  await nextTick();
+  list.value?.querySelector<HTMLInputElement>(`[data-row="${id}"] input`)?.select();
+}
+const move = (item: Item, step: number) => void piece.apply({ op: "item.move", id: props.figure.id, item: item.id, to: props.figure.items.indexOf(item) + step });
+const remove = (item: Item) => { piece.select(props.figure.id); void piece.apply({ op: "item.remove", id: props.figure.id, item: item.id }); };
+const number = (item: Item, event: Event) => setItem(item, { value: numeral(value(event)) });
+</script>
+
+<template>
+  <div>
+    <h2>{{ form?.title ?? figure.form }}</h2>
+    <p class="small quiet from">{{ drawnFrom ? `from “${drawnFrom}”` : "typed here, from no passage" }}</p>
+    <div v-for="r in remarks" :key="r.id" class="remark"><strong>{{ r.title }}</strong><span>{{ r.detail }}</span><button v-for="(m, i) in r.mends" :key="m.label" class="act" @click="piece.send('mend', () => ({ remark: r.id, which: i }))">{{ m.label }}</button></div>
+
+    <span class="label">Says</span>
+    <input class="field heading" aria-label="Heading" placeholder="Heading" :value="figure.heading ?? ''" @change="set({ heading: value($event) || null })" />
+    <ol ref="list" class="items">
+      <li v-for="(it, index) in figure.items" :key="it.id" :class="{ now: it.id === piece.item }" :data-row="it.id" @focusin="piece.select(figure.id, it.id)">
+        <div class="line">
+          <input class="title" :aria-label="`Title of item ${index + 1}`" :value="it.title" @change="value($event) && setItem(it, { title: value($event) })" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.alt.up.prevent="index > 0 && move(it, -1)" @keydown.alt.down.prevent="move(it, 1)" />
+          <input v-if="typeof it.value === 'number'" class="value" :aria-label="`Value of item ${index + 1}`" :value="it.value" @change="number(it, $event)" />
+          <span v-if="typeof it.value === 'number'" class="tiny quiet unit">{{ it.unit }}</span>
+        </div>
+        <template v-if="it.id === piece.item">
+          <textarea class="field detail" rows="2" aria-label="Detail" placeholder="Detail" :value="it.detail ?? ''" @change="setItem(it, { detail: value($event) || null })" />
+          <label v-for="([name, words], a) in (it.aspects as string[][] | undefined)" :key="name" class="aspect tiny quiet">{{ name }}<input class="field" :value="words" @change="setItem(it, { aspects: (it.aspects as string[][]).map((p, i) => (i === a ? [p[0], value($event)] : p)) })" /></label>
+          <input v-if="it.date" class="field" aria-label="Date" :value="it.date" @change="setItem(it, { date: value($event) || null })" />
+          <div class="acts">
+            <button :disabled="index === 0" aria-label="Move up" title="Move up (Alt ↑)" @click="move(it, -1)"><PhArrowUp :size="16" /></button>
+            <button :disabled="index === figure.items.length - 1" aria-label="Move down" title="Move down (Alt ↓)" @click="move(it, 1)"><PhArrowDown :size="16" /></button>
+            <button class="act" :aria-pressed="!!it.strong" @click="setItem(it, { strong: it.strong ? null : true })">{{ it.strong ? "Not stressed" : "Stress it" }}</button>
+            <button :disabled="figure.items.length === 1" aria-label="Remove item" title="Remove item" class="end" @click="remove(it)"><PhTrash :size="16" /></button>
+          </div>
+        </template>
+      </li>
+    </ol>
+    <button class="act add" @click="add"><PhPlus :size="13" weight="bold" /> Add an item</button>
+
+    <span class="label">Drawn as</span>
+    <v-btn variant="outlined" block @click="emit('forms')">Another form</v-btn>
+    <div class="switch finish" role="group" aria-label="Finish"><button v-for="f in piece.catalogue?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @click="set({ finish: f.finish })">{{ f.finish }}</button></div>
+    <span class="label">{{ current ? `Colour of “${current.title}”` : "Colour" }}</span>
+    <div class="row">
+      <button v-for="role in COLOURS" :key="role" class="swatch" :style="{ background: piece.roles[role] }" :aria-label="ROLE[role]" :title="ROLE[role]" :aria-pressed="(current ? current.colour : figure.colour ?? 'accent-1') === role"
+              @click="current ? setItem(current, { colour: current.colour === role ? null : role }) : set({ colour: role })" />
+      <span class="tiny quiet">{{ ROLE[current ? current.colour ?? "" : figure.colour ?? "accent-1"] ?? "as the figure" }}</span>
+    </div>
+    <label class="label" for="figure-description">For readers who cannot see it</label>
+    <textarea id="figure-description" class="field" rows="3" :value="figure.description ?? ''" placeholder="What the figure shows, in a sentence" @change="set({ description: value($event) || null })" />
+  </div>
+</template>
+
+<style scoped>
+h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; }
+.remark { background: var(--straw-2); border-radius: 5px; padding: 9px 12px; margin-top: 10px; font-size: 13px; display: grid; gap: 2px; } .remark strong { color: var(--straw-ink); } .remark .act { text-align: left; }
+.heading { font: 600 15px var(--serif); }
+.items { list-style: none; margin: 6px 0 4px; padding: 0; border-top: 1px solid var(--line); } li { border-bottom: 1px solid var(--line); border-left: 2px solid transparent; padding: 1px 0 1px 6px; } li.now { background: var(--paper); border-left-color: var(--peony); padding-bottom: 7px; }
+.line { display: flex; align-items: center; } .title { flex: 1; min-width: 0; height: 30px; border: 0; background: transparent; font-weight: 600; font-size: 13px; text-overflow: ellipsis; } .value { width: 58px; height: 30px; border: 0; background: transparent; text-align: right; } .unit { padding: 0 6px 0 3px; max-width: 54px; overflow: hidden; text-overflow: ellipsis; }
+.aspect { display: grid; grid-template-columns: 86px 1fr; align-items: center; margin-bottom: 4px; padding-right: 6px; } .aspect .field { height: 28px; color: var(--ink); }
+.detail { font-size: 13px; margin-bottom: 5px; width: calc(100% - 6px); } .acts { display: flex; gap: 12px; align-items: center; padding-right: 8px; } .end { margin-left: auto; }
+.add { display: inline-flex; align-items: center; gap: 4px; } .finish { margin-top: 8px; } .row { display: flex; gap: 9px; align-items: center; }
+</style>

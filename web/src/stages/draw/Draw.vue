@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { get, post } from "../../api/client";
+import { tell, tellTrouble } from "../../ui/notices";
+import { FAMILY } from "../../ui/words";
+import { usePiece } from "../../piece/store";
+import type { Marked, PassageFound, Proposal } from "../../api/types";
+import { markedIn } from "./marks";
+import PassageText from "./PassageText.vue";
+import PageView from "../../piece/PageView.vue";
+
+const piece = usePiece();
+const route = useRoute();
+const router = useRouter();
+const passages = shallowRef<PassageFound[] | null>(null);
+const current = ref<string | null>(null);
+const reading = shallowRef<PassageFound | null>(null);
+const proposals = shallowRef<Proposal[]>([]);
+const family = ref<string | null>(null);
+const chosen = ref(0);
+const pointed = ref<number | null>(null);
+const busy = ref(false);
+const marked = ref<Marked>([]);
+const using = ref<Marked>([]);
+const goal = ref<string>("");
+const notes = ref<HTMLElement>();
+const sheet = ref<HTMLElement>();
+let asked = 0;
+
+const shown = computed(() => proposals.value.filter((p) => !family.value || p.family === family.value));
+const families = computed(() => [...new Set(proposals.value.map((p) => p.family))]);
+const pick = computed<Proposal | null>(() => shown.value[pointed.value ?? chosen.value] ?? null);
+const lit = computed(() => pick.value?.items.map((i) => ({ refs: i.refs ?? [] })) ?? []);
+const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "");
+const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
+
+async function load() {
+  try {
+    passages.value = (await get<{ passages: PassageFound[] }>(`/api/pieces/${piece.state!.id}/passages`)).passages;
+  } catch (error) {
+    tellTrouble(error);
+    passages.value = [];
+  }
+}
+
+async function propose(body: { passage?: string; marked?: Marked }) {
+  asked += 1;
+  const turn = asked;
+  busy.value = true;
+  using.value = body.marked ?? [];
+  const wide = Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
+  try {
+    const answer = await post<{ passage: PassageFound; proposals: Proposal[] }>(`/api/pieces/${piece.state!.id}/proposals`, { ...body, width: Math.round(wide * 1.3), height: Math.round(wide * 1.2) });
+    if (turn !== asked) return;
+    reading.value = answer.passage;
+    proposals.value = answer.proposals;
+    family.value = null;
+    chosen.value = 0;
+    pointed.value = null;
+  } catch (error) {
+    if (turn === asked) { proposals.value = []; reading.value = null; }
+    tellTrouble(error);
+  } finally {
+    if (turn === asked) busy.value = false;
+  }
+}
+
+function choose(id: string) {
+  if (window.getSelection()?.toString()) return;
+  current.value = id;
+  marked.value = [];
+  void propose({ passage: id });
+}
+
+function readMarked() {
+  if (!marked.value.length) return;
+  const words = marked.value;
+  current.value = passages.value?.find((p) => p.blocks.includes(words[0].block))?.id ?? null;
+  void propose({ marked: words });
+  window.getSelection()?.removeAllRanges();
+  marked.value = [];
+}
+
+const seeMarked = () => { marked.value = notes.value ? markedIn(notes.value) : []; };
+
+async function place(index = chosen.value) {
+  const proposal = shown.value[index];
+  if (!proposal || busy.value) return;
+  busy.value = true;
+  const source = using.value.length ? { marked: using.value } : { passage: current.value };
+  const answer = await piece.send("place", () => ({ ...source, form: proposal.form, family: proposal.family, page: target.value }));
+  busy.value = false;
+  if (!answer) return;
+  const id = Object.keys(answer.objects)[0];
+  const page = answer.pages.find((p) => p.objects.includes(id));
+  goal.value = page?.id ?? "";
+  piece.pageId = page?.id ?? null;
+  void load();
+  tell(`“${proposal.title}” is on page ${answer.pages.findIndex((p) => p.id === page?.id) + 1}.`, { label: "Arrange it", run: () => { piece.select(id); void router.push({ name: "arrange", params: route.params }); } });
+}
+
+function next(step: number) {
+  const list = passages.value ?? [];
+  const at = list.findIndex((p) => p.id === current.value);
+  const to = list[at + step];
+  if (to) { choose(to.id); void nextTick(() => notes.value?.querySelector(`[data-block="${to.blocks[0]}"]`)?.scrollIntoView({ block: "center" })); }
+}
+
+function keys(event: KeyboardEvent, index: number) {
+  const move = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: 3, ArrowUp: -3 }[event.key];
+  if (move === undefined) return;
+  event.preventDefault();
+  sheet.value?.querySelectorAll<HTMLElement>(".proposal")[index + move]?.focus();
+}
+
+onMounted(async () => {
+  document.addEventListener("selectionchange", seeMarked);
+  await load();
+  const wanted = passages.value?.find((p) => p.id === route.query.passage) ?? passages.value?.find((p) => p.families.length && !p.drawn.length) ?? passages.value?.find((p) => p.families.length);
+  if (wanted) choose(wanted.id);
+});
+onBeforeUnmount(() => document.removeEventListener("selectionchange", seeMarked));
+watch(() => piece.state?.piece.notes, () => void load());
+watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ passage: current.value }); });
+</script>
+
+<template>
+  <main class="draw">
+    <section ref="notes" class="notes scroll" aria-label="Notes">
+      <p v-if="passages && !passages.length" class="none">There are no words yet. <router-link :to="{ name: 'gather', params: route.params }">Write or paste some in Gather.</router-link></p>
+      <PassageText v-else-if="passages" :blocks="piece.state?.piece.notes ?? []" :passages="passages" :current="current" :lit="lit" :strong="null" @choose="choose" />
+      <div v-if="marked.length" class="marked"><v-btn color="primary" @mousedown.prevent @click="readMarked">Read just these words</v-btn></div>
+    </section>
+    <section class="desk">
+      <header class="top">
+        <div><h2>{{ reading ? (title || "Nothing to draw here") : busy ? "Reading …" : "Choose a passage" }}</h2><p class="small quiet">{{ using.length ? "drawn from just the words you marked" : "drawn from the words marked on the left" }}</p></div>
+        <div v-if="families.length > 1" class="tabs" role="tablist" aria-label="Families">
+          <button role="tab" :aria-selected="!family" @click="family = null; chosen = 0">All</button>
+          <button v-for="name in families" :key="name" role="tab" :aria-selected="family === name" @click="family = name; chosen = 0">{{ FAMILY[name] ?? name }}</button>
+        </div>
+        <div class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button></div>
+      </header>
+      <div ref="sheet" class="sheet scroll" :aria-busy="busy">
+        <p v-if="reading && !shown.length && !busy" class="none">Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.</p>
+        <ul v-else class="grid" @mouseleave="pointed = null">
+          <li v-for="(proposal, index) in shown" :key="proposal.form">
+            <button class="proposal" :class="{ chosen: index === chosen }" :aria-pressed="index === chosen" :aria-label="`${proposal.title}: ${proposal.reason}`" @click="chosen = index" @dblclick="place(index)"
+                    @mouseenter="pointed = index" @focus="pointed = index" @blur="pointed = null" @keydown="keys($event, index)" @keydown.enter.prevent="chosen = index; place(index)">
+              <span class="picture" :style="{ background: piece.roles.surface }" v-html="proposal.svg" />
+              <span class="name"><strong>{{ proposal.title }}</strong><span class="small quiet">{{ proposal.reason }}</span></span>
+            </button>
+          </li>
+        </ul>
+      </div>
+      <footer class="foot">
+        <strong class="goes">Goes to</strong>
+        <div class="pages" role="radiogroup" aria-label="Page it goes to">
+          <button v-for="(p, i) in piece.state?.pages" :key="p.id" role="radio" :aria-checked="target === p.id" class="mini" :aria-label="`Page ${i + 1}`" @click="goal = p.id"><PageView :page="p" /></button>
+          <button role="radio" :aria-checked="target === 'new'" class="mini new" aria-label="A new page" @click="goal = 'new'">+</button>
+        </div>
+        <span class="small quiet">{{ target === "new" ? "a new page" : `page ${(piece.state?.pages.findIndex((p) => p.id === target) ?? 0) + 1}` }}</span>
+        <v-btn class="put" color="primary" :disabled="!shown.length || busy" @click="place()">Put on the page</v-btn>
+      </footer>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.draw { display: grid; grid-template-columns: 452px minmax(0, 1fr); min-height: 0; }
+.notes { background: var(--paper); border-right: 1px solid var(--line); position: relative; }
+.marked { position: sticky; bottom: 14px; display: flex; justify-content: center; }
+.none { padding: 34px; max-width: 460px; color: var(--quiet); font-size: 15px; }
+.desk { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; min-width: 0; }
+.top { padding: 14px 22px 10px; display: flex; align-items: flex-start; gap: 22px; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; }
+.tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
+.walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }
+.sheet { padding: 3px 22px 22px; }
+.grid { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; }
+.proposal { width: 100%; border: 1px solid var(--line); border-radius: 4px; background: var(--paper); display: block; overflow: hidden; } .proposal:hover { border-color: var(--quiet); }
+.proposal.chosen { border-color: var(--peony); box-shadow: 0 0 0 1px var(--peony); } .proposal.chosen .name { background: var(--blush); }
+.picture { display: block; padding: 5%; } .picture :deep(svg) { display: block; width: 100%; height: auto; }
+.name { display: block; padding: 8px 13px 10px; border-top: 1px solid var(--line); } .name strong { display: block; font: 600 16px/1.3 var(--serif); }
+.foot { background: var(--panel); border-top: 1px solid var(--line); padding: 10px 22px; display: flex; align-items: center; gap: 14px; min-height: 66px; } .goes { font: 600 16px var(--serif); }
+.pages { display: flex; gap: 6px; align-items: center; overflow-x: auto; padding: 3px; } .mini { width: 32px; height: 42px; border: 1px solid var(--line); background: var(--paper); flex: none; overflow: hidden; display: grid; place-items: center; }
+.mini[aria-checked="true"] { border: 2px solid var(--peony); } .mini.new { border-style: dashed; color: var(--quiet); font-size: 17px; text-align: center; }
+.put { margin-left: auto; }
+</style>

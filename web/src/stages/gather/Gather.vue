@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from "vue";
+import { EditorContent, useEditor } from "@tiptap/vue-3";
+import type { Editor } from "@tiptap/core";
+import StarterKit from "@tiptap/starter-kit";
+import { useRoute, useRouter } from "vue-router";
+import { get } from "../../api/client";
+import { tell } from "../../ui/notices";
+import { many } from "../../ui/words";
+import { usePiece } from "../../piece/store";
+import type { Block, PassageFound } from "../../api/types";
+import { difference, toBlocks, toDoc } from "./blocks";
+import { BlockIds, Queries } from "./extensions";
+
+const WAIT_MS = 350;
+const piece = usePiece();
+const route = useRoute();
+const router = useRouter();
+const passages = shallowRef<PassageFound[]>([]);
+const file = ref<HTMLInputElement>();
+const dropping = ref(false);
+let known: Block[] = piece.state?.piece.notes ?? [];
+let timer = 0;
+let mine = 0;
+
+const editor = useEditor({
+  content: toDoc(known),
+  extensions: [
+    StarterKit.configure({ heading: { levels: [1, 2, 3] }, codeBlock: false, horizontalRule: false, strike: false, underline: false, link: { openOnClick: false } }),
+    BlockIds, Queries.configure({ refs: () => passages.value.flatMap((p) => p.queries.flatMap((q) => q.refs)) }),
+  ],
+  injectCSS: false,
+  autofocus: known.length ? false : "end",
+  editorProps: { attributes: { class: "prose", role: "textbox", "aria-multiline": "true", "aria-label": "Notes" } },
+  onUpdate: () => { clearTimeout(timer); timer = window.setTimeout(flush, WAIT_MS); },
+});
+
+async function flush() {
+  clearTimeout(timer);
+  if (!editor.value || editor.value.isDestroyed) return;
+  const now = toBlocks(editor.value.getJSON());
+  stamp(now);
+  const splice = difference(known, now);
+  if (!splice) return;
+  known = now;
+  mine += 1;
+  const answer = await piece.apply({ op: "notes.splice", ...splice } as never);
+  mine -= 1;
+  if (!answer) refill();
+  void read();
+}
+
+/** Gives new blocks their ids inside the editor too, so that the next comparison knows them again. */
+function stamp(blocks: Block[]) {
+  const view = editor.value?.view;
+  if (!view) return;
+  let at = 0;
+  const transaction = view.state.tr.setMeta("addToHistory", false);
+  view.state.doc.descendants((node, pos) => {
+    if (node.isTextblock && node.textContent.trim() && (node.type.name === "paragraph" || node.type.name === "heading")) {
+      const id = blocks[at]?.id;
+      at += 1;
+      if (id && node.attrs.blockId !== id) transaction.setNodeAttribute(pos, "blockId", id);
+    }
+  });
+  if (transaction.docChanged) view.dispatch(transaction);
+}
+
+function refill() {
+  known = piece.state?.piece.notes ?? [];
+  editor.value?.commands.setContent(toDoc(known), { emitUpdate: false });
+}
+
+async function read() {
+  if (!piece.state) return;
+  try {
+    passages.value = (await get<{ passages: PassageFound[] }>(`/api/pieces/${piece.state.id}/passages`)).passages;
+    editor.value?.view.dispatch(editor.value.state.tr.setMeta("addToHistory", false));
+  } catch { /* the next change reads again */ }
+}
+
+// Undo, redo and other windows change the notes from outside.
+watch(() => piece.state?.piece.notes, (notes) => {
+  if (!notes || mine || JSON.stringify(notes) === JSON.stringify(known)) return;
+  refill();
+  void read();
+});
+
+async function openFile(list: FileList | null | undefined) {
+  dropping.value = false;
+  const chosen = list?.[0];
+  if (!chosen) return;
+  if (chosen.size > 5 * 1024 * 1024) return tell("This file is larger than 5 MB. Bring it in parts.");
+  await flush();
+  const text = await chosen.text();
+  const extension = chosen.name.match(/\.[^.]+$/)?.[0] ?? ".txt";
+  mine += 1;
+  const answer = await piece.send("notes", () => ({ text, extension }));
+  mine -= 1;
+  if (!answer) return;
+  refill();
+  void read();
+  tell(`“${chosen.name}” was added at the end of the notes.`, { label: "Undo", run: () => void piece.undo() });
+}
+
+const outline = computed(() => (piece.state?.piece.notes ?? []).filter((b) => b.type === "heading"));
+const count = computed(() => (piece.state?.piece.notes ?? []).reduce((sum, b) => sum + b.text.split(/\s+/).filter(Boolean).length, 0));
+const queries = computed(() => (piece.state?.remarks ?? []).filter((r) => r.check === "numbers"));
+
+function go(id: string) {
+  const view = editor.value?.view;
+  view?.state.doc.descendants((node, pos) => {
+    if (node.attrs.blockId === id) {
+      (view.nodeDOM(pos) as HTMLElement | null)?.scrollIntoView({ behavior: "smooth", block: "start" });
+      editor.value?.commands.focus(pos + node.nodeSize - 1, { scrollIntoView: false });
+    }
+  });
+}
+
+const tools = computed(() => {
+  const e = editor.value;
+  if (!e) return [];
+  type Chain = ReturnType<Editor["chain"]>;
+  const run = (act: (chain: Chain) => Chain) => () => { act(e.chain().focus()).run(); };
+  return [
+    [{ name: "Paragraph", on: e.isActive("paragraph") && !e.isActive("listItem"), run: run((c) => c.setParagraph()) },
+     { name: "Heading", on: e.isActive("heading", { level: 1 }) || e.isActive("heading", { level: 2 }), run: run((c) => c.toggleHeading({ level: 2 })) },
+     { name: "Small heading", on: e.isActive("heading", { level: 3 }), run: run((c) => c.toggleHeading({ level: 3 })) }],
+    [{ name: "Bold", on: e.isActive("bold"), run: run((c) => c.toggleBold()) }, { name: "Italic", on: e.isActive("italic"), run: run((c) => c.toggleItalic()) }],
+    [{ name: "List", on: e.isActive("bulletList"), run: run((c) => c.toggleBulletList()) }, { name: "Steps", on: e.isActive("orderedList"), run: run((c) => c.toggleOrderedList()) },
+     { name: "Quote", on: e.isActive("blockquote"), run: run((c) => c.toggleBlockquote()) }],
+  ];
+});
+
+const leave = () => { if (document.visibilityState === "hidden") void flush(); };
+onMounted(() => { void read(); document.addEventListener("visibilitychange", leave); });
+onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave); void flush(); });
+</script>
+
+<template>
+  <main class="gather">
+    <aside class="outline scroll">
+      <span class="label">Outline</span>
+      <p v-if="!outline.length" class="small quiet">Headings show here.</p>
+      <button v-for="block in outline" :key="block.id" class="entry" :class="{ first: block.level === 1 }" @click="go(block.id)">{{ block.text }}</button>
+      <span class="label">In all</span>
+      <p class="small quiet">{{ count.toLocaleString("en-GB") }} words, {{ many(passages.length, "passage") }}</p>
+    </aside>
+    <section class="desk" @dragover.prevent="dropping = true" @dragleave="dropping = false" @drop.prevent="openFile($event.dataTransfer?.files)">
+      <div class="tools" role="toolbar" aria-label="Text">
+        <template v-for="(group, index) in tools" :key="index">
+          <span v-if="index" class="rule" /><button v-for="tool in group" :key="tool.name" :aria-pressed="tool.on" @mousedown.prevent @click="tool.run()">{{ tool.name }}</button>
+        </template>
+        <span class="rule" /><button @click="file?.click()">Open a file</button>
+        <input ref="file" class="words" type="file" accept=".md,.markdown,.txt,.text" tabindex="-1" aria-label="Open a file" @change="openFile(($event.target as HTMLInputElement).files)" />
+      </div>
+      <div class="sheet scroll" :class="{ dropping }" @click.self="editor?.commands.focus('end')">
+        <div v-if="!count" class="hint quiet">Write, paste or drop a text here. Headings part it into passages; Peony draws each of them.</div>
+        <EditorContent :editor="editor" />
+      </div>
+    </section>
+    <aside class="beside scroll">
+      <h2>Beside the notes</h2>
+      <template v-if="queries.length">
+        <span class="label">To answer</span>
+        <div v-for="q in queries" :key="q.id" class="query-box">
+          <strong>{{ q.title }}</strong> {{ q.detail }}
+          <div class="acts"><router-link class="act" :to="{ name: 'proof', params: route.params }">Show in Proof</router-link><button class="act" @click="piece.apply({ op: 'remark.accept', check: q.check, object: q.object, state: q.state, reason: 'The text is right' })">It is right as it is</button></div>
+        </div>
+      </template>
+      <span class="label">What Peony reads</span>
+      <p v-if="!passages.length" class="small quiet">Nothing yet.</p>
+      <button v-for="p in passages" :key="p.id" class="found" @click="router.push({ name: 'draw', params: route.params, query: { passage: p.id } })">
+        <strong>{{ p.heading || "Passage" }}</strong>
+        <span class="small quiet">{{ p.families[0]?.reason ?? "no picture needed" }}<template v-if="p.drawn.length"> · drawn</template></span>
+      </button>
+      <v-btn v-if="passages.some((p) => p.families.length)" class="mt-4" color="primary" :to="{ name: 'draw', params: route.params }">Draw the passages</v-btn>
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.gather { display: grid; grid-template-columns: 196px minmax(0, 1fr) 282px; min-height: 0; }
+.outline { padding: 22px 18px 22px 24px; border-right: 1px solid var(--line); }
+.entry { display: block; width: 100%; padding: 4px 0; color: var(--quiet); font-size: 14px; overflow: hidden; text-overflow: ellipsis; } .entry.first { color: var(--ink); font-weight: 600; } .entry:hover { color: var(--ink); }
+.desk { background: var(--paper); display: grid; grid-template-rows: 40px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
+.tools { border-bottom: 1px solid var(--line); display: flex; align-items: center; justify-content: center; gap: 2px; padding: 0 8px; overflow: hidden; }
+.tools button { padding: 5px 8px; border-radius: 4px; color: var(--quiet); white-space: nowrap; } .tools button:hover { color: var(--ink); } .tools button[aria-pressed="true"] { color: var(--ink); font-weight: 600; }
+.rule { width: 1px; height: 18px; background: var(--line); margin: 0 6px; }
+.sheet { padding: 34px max(24px, calc((100% - 564px) / 2)) 80px; position: relative; cursor: text; } .sheet.dropping { outline: 3px dashed var(--peony); outline-offset: -10px; }
+.hint { font-size: 16px; margin-bottom: 8px; max-width: 480px; }
+.beside { background: var(--panel); padding: 22px 20px; } h2 { font-size: 20px; }
+.query-box { background: var(--straw-2); border-radius: 5px; padding: 10px 12px; font-size: 13px; margin-bottom: 8px; } .acts { display: flex; gap: 14px; margin-top: 6px; }
+.found { display: block; width: 100%; background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 8px 12px; margin-bottom: 7px; } .found:hover { border-color: var(--quiet); } .found strong { display: block; }
+:deep(.prose) { outline: none; font-size: 16px; line-height: 1.62; min-height: 300px; white-space: pre-wrap; overflow-wrap: break-word; }
+:deep(.prose h1) { font-size: 29px; margin: 0 0 14px; } :deep(.prose h2) { font-size: 21px; margin: 24px 0 4px; } :deep(.prose h3) { font-size: 17px; margin: 18px 0 2px; }
+:deep(.prose p) { margin: 0 0 12px; } :deep(.prose ul), :deep(.prose ol) { margin: 0 0 12px; padding-left: 24px; } :deep(.prose li p) { margin: 0 0 3px; }
+:deep(.prose blockquote) { margin: 0 0 12px; padding-left: 16px; border-left: 3px solid var(--line); color: var(--quiet); }
+:deep(.query) { background: var(--straw-2); border-bottom: 2px solid var(--straw); }
+</style>

@@ -1,0 +1,23 @@
+// Small things said in words.
+export function clock(seconds: number): string {
+  return new Date(seconds * 1000).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+}
+
+export function since(seconds: number): string {
+  const minutes = (Date.now() / 1000 - seconds) / 60;
+  if (minutes < 2) return "edited just now";
+  if (minutes < 60) return `edited ${Math.round(minutes)} minutes ago`;
+  const day = new Date(seconds * 1000);
+  const today = new Date();
+  if (day.toDateString() === today.toDateString()) return `edited at ${clock(seconds)}`;
+  if (new Date(today.getTime() - 86_400_000).toDateString() === day.toDateString()) return "edited yesterday";
+  return `edited ${day.toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`;
+}
+
+export const many = (count: number, noun: string) => `${count} ${noun}${count === 1 ? "" : "s"}`;
+
+export const FAMILY: Record<string, string> = { list: "List", sequence: "Steps", timeline: "Timeline", comparison: "Comparison", parts: "Parts", headline: "Number" };
+
+export const ROLE: Record<string, string> = {
+  surface: "surface", "surface-2": "quiet ground", ink: "ink", "ink-2": "quiet ink", line: "rules", "accent-1": "accent 1", "accent-2": "accent 2", "accent-3": "accent 3", "accent-4": "accent 4", signal: "signal",
+};

@@ -98,7 +98,7 @@ module PeonyServer
           Peony::Figures::Form.members.values.sort_by { |f| [f.facts.family == family ? 0 : (f.facts.also.include?(family) ? 1 : 2), f.facts.form] }.map do |form|
             facts = form.facts
             objection = form.objection(items)
-            drawing = objection ? nil : Peony::Figures.draw(facts.form, object["items"], house: house, width: 300, height: 220, colour: object["colour"] || "accent-1")
+            drawing = objection ? nil : Peony::Figures.draw(facts.form, object["items"], house: house, width: 480, height: 340, colour: object["colour"] || "accent-1")
             { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: objection, svg: drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(drawing, house, ground: false)) }
           rescue Peony::Figures::Refusal => e
             { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: e.message, svg: nil }

@@ -1,4 +1,3 @@
-import "./layers.css";
 import { createApp } from "vue";
 import { createPinia } from "pinia";
 import App from "./App.vue";

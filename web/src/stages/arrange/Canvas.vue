@@ -109,7 +109,8 @@ function markItem() {
 watch(() => [piece.item, piece.selected, piece.state?.seq, props.zoom, props.page.id], () => void nextTick(markItem));
 
 function begin(event: MouseEvent) {
-  const words = (event.target as Element).closest<SVGTextElement>("text[data-part]");
+  // The captured pointer makes the canvas the target, so the words are looked up by place.
+  const words = document.elementsFromPoint(event.clientX, event.clientY).map((el) => el.closest<SVGTextElement>("text[data-part]")).find(Boolean);
   if (words) openEdit(words);
 }
 

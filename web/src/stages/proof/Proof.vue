@@ -23,6 +23,8 @@ const now = computed(() => remarks.value.find((r) => r.id === current.value) ?? 
 const page = computed(() => piece.state?.pages.find((p) => p.id === (turned.value ?? now.value?.page ?? piece.pageId)) ?? piece.state?.pages[0] ?? null);
 const size = computed(() => piece.state!.piece.size);
 const marks = computed(() => remarks.value.map((r, i) => ({ r, n: i + 1 })).filter(({ r }) => r.page === page.value?.id && r.place));
+/** Several remarks on one place: their numbers stand below one another. */
+const stack = (n: number) => marks.value.filter(({ r, n: other }) => other < n && r.object === marks.value.find((m) => m.n === n)?.r.object).length;
 const accepted = computed(() => piece.state?.piece.accepted ?? []);
 const place = ([x, y, w, h]: number[]) => ({ left: `${(x / size.value.width) * 100}%`, top: `${(y / size.value.height) * 100}%`, width: `${(w / size.value.width) * 100}%`, height: `${(h / size.value.height) * 100}%` });
 
@@ -72,7 +74,7 @@ const number = (r: Remark) => remarks.value.indexOf(r) + 1;
     <section class="desk">
       <div class="stage"><div v-if="page" class="sheet" :style="{ aspectRatio: `${size.width} / ${size.height}`, maxWidth: `calc((100vh - 190px) * ${size.width / size.height})` }">
         <PageView :page="page" :class="{ grey }" />
-        <button v-for="{ r, n } in marks" :key="r.id" class="place" :class="{ now: r.id === current }" :style="place(r.place!)" :aria-label="`Remark ${n}: ${r.title}`" @click="current = r.id"><span class="n">{{ n }}</span></button>
+        <button v-for="{ r, n } in marks" :key="r.id" class="place" :class="{ now: r.id === current }" :style="place(r.place!)" :aria-label="`Remark ${n}: ${r.title}`" @click="current = r.id"><span class="n" :style="{ top: `${stack(n) * 26 - 12}px` }">{{ n }}</span></button>
       </div></div>
       <footer>
         <div v-if="piece.state!.pages.length > 1" class="switch" role="group" aria-label="Page"><button v-for="(p, i) in piece.state!.pages" :key="p.id" :aria-pressed="p.id === page?.id" @click="turned = p.id">page {{ i + 1 }}</button></div>
@@ -90,6 +92,6 @@ ol { list-style: none; margin: 0 -12px; padding: 0; } li { display: grid; grid-t
 .n { width: 23px; height: 23px; border-radius: 50%; background: #a56a08; color: #fff; font-weight: 700; font-size: 12px; display: grid; place-items: center; }
 .acts { display: flex; gap: 8px 18px; flex-wrap: wrap; } .why { display: flex; gap: 12px; align-items: center; white-space: nowrap; } h4 { margin: 22px 0 2px; color: var(--leaf-2); font-size: 13px; } .accepted { display: flex; justify-content: space-between; padding: 3px 0; }
 .desk { display: grid; grid-template-rows: minmax(0, 1fr) auto; min-width: 0; } .stage { padding: 24px 56px 12px 24px; min-height: 0; display: grid; place-items: center; overflow: auto; } .sheet { position: relative; width: 100%; box-shadow: 0 0 0 1px var(--page-edge); } .grey { filter: grayscale(1); }
-.place { position: absolute; border: 2px dashed #b97a0f; border-radius: 3px; margin: -5px; padding: 5px; box-sizing: content-box; } .place.now { border-style: solid; background: #f8ebd044; } .place .n { position: absolute; right: -13px; top: -12px; }
+.place { position: absolute; border: 2px dashed #b97a0f; border-radius: 3px; margin: -5px; padding: 5px; box-sizing: content-box; } .place.now { border-style: solid; background: #f8ebd044; } .place .n { position: absolute; right: -13px; }
 footer { display: flex; justify-content: center; align-items: center; gap: 12px; padding: 8px 16px 16px; }
 </style>

@@ -41,7 +41,7 @@ module PeonyServer
 
       def number(name, range, default)
         value = Float(params[name] || body_json[name] || default, exception: false)
-        value&.between?(range.min, range.max) ? value : raise(Peony::Error.new("“#{name}” must be from #{range.min} to #{range.max}."))
+        value&.between?(range.min, range.max) ? value : raise(Peony::Error, "“#{name}” must be from #{range.min} to #{range.max}.")
       end
     end
 

@@ -4,4 +4,3 @@
 threads 4, 64
 port ENV.fetch("PORT", 9292).to_i, ENV.fetch("HOST", "127.0.0.1")
 quiet
-

@@ -57,8 +57,12 @@ module PeonyServer
 
     def gone
       content_type :html
-      %(<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><title>Not published</title>) +
-        %(<link rel="stylesheet" href="/sign-in.css"></head><body><main><h1>This page is not published</h1><p>It was taken back, or the address is not quite right. Ask whoever sent it to you.</p></main></body></html>)
+      <<~PAGE
+        <!doctype html>
+        <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><title>Not published</title>
+        <link rel="stylesheet" href="/fonts.css"><link rel="stylesheet" href="/sign-in.css"></head>
+        <body><main><h1>This page is not published</h1><p>It was taken back, or the address is not quite right. Ask whoever sent it to you.</p></main></body></html>
+      PAGE
     end
   end
 end

@@ -17,7 +17,7 @@ module PeonyServer
     def data = ENV.fetch("PEONY_DATA") { File.join(ROOT, "var") }
     def database = File.join(data, "peony.sqlite3")
     def demo? = ENV["PEONY_DEMO"] == "1"
-    def address = ENV["PEONY_ADDRESS"]
+    def address = ENV.fetch("PEONY_ADDRESS", nil)
     def web = ENV.fetch("PEONY_WEB") { File.join(ROOT, "web", "dist") }
 
     # @return [String] the key that signs sessions; made once and kept readable by the owner only

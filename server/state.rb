@@ -60,6 +60,6 @@ module PeonyServer
     end
 
     LOCK = Mutex.new
-    DRAWN = {}
+    DRAWN = {}.freeze
   end
 end

@@ -11,12 +11,12 @@ module PeonyServer
 
     # @return [Sequel::Database]
     def db
-      @db ||= open(Settings.database)
+      @db ||= prepare(Settings.database)
     end
 
     # @param path [String] a file; it and its tables are made when missing
     # @return [Sequel::Database]
-    def open(path)
+    def prepare(path)
       FileUtils.mkdir_p(File.dirname(path))
       opened = Sequel.sqlite(path, timeout: 8000, max_connections: 16, after_connect: lambda do |connection|
         connection.execute("PRAGMA journal_mode=WAL")

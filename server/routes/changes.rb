@@ -5,18 +5,7 @@ module PeonyServer
     # Changes, undo, redo, mending, and the stream that other tabs follow.
     module Changes
       def self.registered(app)
-        app.helpers do
-          def journal = Store::Journal.new(piece.id, person: person[:id], tab: body_json["tab"])
-
-          # Acknowledges a change and tells the other tabs.
-          def acknowledge(entry)
-            return json({ seq: piece.seq, nothing: true }) unless entry
-
-            answer = State.difference(piece.id, entry)
-            Hub.tell(piece.id, answer.merge(tab: body_json["tab"]))
-            json(answer)
-          end
-        end
+        app.helpers Acknowledging
 
         app.post("/api/pieces/:id/changes") do
           operation = body_json["operation"]
@@ -48,6 +37,20 @@ module PeonyServer
           content_type "text/event-stream"
           headers "cache-control" => "no-store", "x-accel-buffering" => "no"
           Stream.new(id)
+        end
+      end
+
+      # Answers after a change.
+      module Acknowledging
+        def journal = Store::Journal.new(piece.id, person: person[:id], tab: body_json["tab"])
+
+        # Acknowledges a change and tells the other tabs.
+        def acknowledge(entry)
+          return json({ seq: piece.seq, nothing: true }) unless entry
+
+          answer = State.difference(piece.id, entry)
+          Hub.tell(piece.id, answer.merge(tab: body_json["tab"]))
+          json(answer)
         end
       end
 

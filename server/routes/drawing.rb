@@ -13,7 +13,7 @@ module PeonyServer
           reading = Drawing.reading(piece.piece, body_json)
           used = piece.piece.objects.filter_map { |o| o["form"] }
           proposals = Peony::Figures::Proposals.for(reading, house: piece.piece.house, width: number("width", 160..2000, 380), height: number("height", 120..2000, 320), used: used,
-                                                                        family: body_json["family"])
+                                                             family: body_json["family"])
           json(passage: Drawing.passage(reading, piece.piece), proposals: proposals.map { |p| Drawing.proposal(p, piece.piece.house) })
         end
 
@@ -50,7 +50,7 @@ module PeonyServer
 
         def passage(reading, piece)
           ids = reading.passage.blocks.map(&:id)
-          drawn = piece.objects.select { |o| ((o.dig("passage", "blocks") || []) & ids).any? }.map { |o| o["id"] }
+          drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
           { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } },
             items: reading.items.map { |i| refs(reading, i) }, quantities: reading.quantities.map { |q| { text: q.text, value: q.value, unit: q.unit } },
             queries: reading.queries.map { |q| { message: q.message, working: q.working, refs: reading.passage.refs(q.from, q.to) } }, derived: reading.derived.map(&:to_h), drawn: drawn }
@@ -95,7 +95,13 @@ module PeonyServer
         def forms(piece, object, items)
           house = piece.house
           family = object["family"] || Peony::Figures::Form.fetch(object["form"]).facts.family
-          Peony::Figures::Form.members.values.sort_by { |f| [f.facts.family == family ? 0 : (f.facts.also.include?(family) ? 1 : 2), f.facts.form] }.map do |form|
+          Peony::Figures::Form.members.values.sort_by do |f|
+            [if f.facts.family == family
+               0
+             else
+               (f.facts.also.include?(family) ? 1 : 2)
+             end, f.facts.form]
+          end.map do |form|
             facts = form.facts
             objection = form.objection(items)
             drawing = objection ? nil : Peony::Figures.draw(facts.form, object["items"], house: house, width: 480, height: 340, colour: object["colour"] || "accent-1")

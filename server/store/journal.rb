@@ -87,7 +87,7 @@ module PeonyServer
       # Changes to other things are taken; a change to the same thing by another tab is refused.
       def refuse_conflict(touched, base)
         others = changes.where { seq > base }.exclude(tab: @tab).select_map(:touched).flat_map { |json| JSON.parse(json) }
-        clash = (others & touched).reject { |id| id.match?(/\Ap\d|proof\z/) }
+        clash = (others & touched).grep_v(/\Ap\d|proof\z/)
         return if clash.empty?
 
         raise Conflict.new("This was changed in another window a moment ago.", hint: "It is shown as it is now; make your change again.")

@@ -29,7 +29,7 @@ module Peony
       remarks = found.values.flatten.reject { |r| accepted.include?([r.check, r.object, r.state]) }
       order = piece.pages.map { |p| p["id"] }
       sorted = remarks.sort_by.with_index { |r, i| [order.index(r.page) || 99, r.place ? r.place[1] : 0, i] }
-      Report.new(remarks: sorted, orderly: checks.select { |c| (found[c] & remarks).empty? }.map { |c| c.facts[:orderly] })
+      Report.new(remarks: sorted, orderly: checks.reject { |c| found[c].intersect?(remarks) }.map { |c| c.facts[:orderly] })
     end
 
     # @param piece [Piece]
@@ -38,7 +38,7 @@ module Peony
     # @return [Hash] the operation that mends it
     # @raise [Peony::Error] when the remark is gone or cannot be mended in one step
     def mend(piece, id, which = 0)
-      remark = of(piece).remarks.find { |r| r.id == id } or raise Error.new("That remark is settled already.")
+      remark = of(piece).remarks.find { |r| r.id == id } or raise(Error, "That remark is settled already.")
       mend = (remark.mends || [])[which] or raise Error.new("That cannot be mended in one step.", hint: remark.detail)
       mend[:operation].respond_to?(:call) ? mend[:operation].call : mend[:operation]
     end

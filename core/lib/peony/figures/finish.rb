@@ -5,6 +5,7 @@ module Peony
     # How areas and lines of a form are drawn. A finish is one file in finishes/ that declares its name.
     class Finish
       extend Registry
+
       members_in "figures/finishes"
 
       # Paint for an area and the inks that read on it.

@@ -10,6 +10,7 @@ module Peony
     #   end
     class Form
       extend Registry
+
       members_in "figures/forms"
       include Labels
 

@@ -12,7 +12,7 @@ module Peony
       # @param from [Numeric] px, the smallest allowed
       # @return [Array<Numeric>] steps from large to small, at least one
       def down(most, from: 12)
-        found = STEPS.select { |step| step <= most && step >= from }.reverse
+        found = STEPS.select { |step| step.between?(from, most) }.reverse
         found.empty? ? [from] : found
       end
 

@@ -19,7 +19,7 @@ module Peony
           job = JSON.parse(line)
           began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
           begin
-            raise Error.new("A job needs a name of letters, digits, - and _.") unless job["name"].to_s.match?(/\A[\w-]{1,120}\z/)
+            raise Error, "A job needs a name of letters, digits, - and _." unless job["name"].to_s.match?(/\A[\w-]{1,120}\z/)
 
             File.binwrite(File.join(folder, "#{job['name']}.#{format}"), Paint.file([picture(job)], format, scale: job["scale"] || 1))
             yield({ name: job["name"], ok: true, ms: ((Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) * 1000).round(2) })

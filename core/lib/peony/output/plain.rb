@@ -7,8 +7,12 @@ module Peony
       module_function
 
       # @return [String]
-      def text(hash)
-        hash.map { |key, value| "#{key}: #{value.is_a?(Array) ? value.map { |v| v.is_a?(Hash) ? v.values.compact.join(' ') : v }.join('; ') : value}" }.join("\n").concat("\n\n")
+      def text(hash) = "#{hash.map { |key, value| "#{key}: #{words(value)}" }.join("\n")}\n\n"
+
+      def words(value)
+        return value.to_s unless value.is_a?(Array)
+
+        value.map { |entry| entry.is_a?(Hash) ? entry.values.compact.join(" ") : entry }.join("; ")
       end
     end
   end

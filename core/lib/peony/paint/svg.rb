@@ -126,7 +126,7 @@ module Peony
         return "" if used.empty?
 
         faces = used.map do |font, texts|
-          data = [font.subset(texts.flat_map { |t| t.lines.map(&:first) }.join + " ")].pack("m0")
+          data = [font.subset("#{texts.flat_map { |t| t.lines.map(&:first) }.join} ")].pack("m0")
           %(@font-face{font-family:"#{font.family}";font-weight:#{font.weight};src:url(data:font/ttf;base64,#{data}) format("truetype")})
         end
         "<defs><style>#{faces.join}</style></defs>"

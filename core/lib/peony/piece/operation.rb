@@ -5,6 +5,7 @@ module Peony
     # Base of the operations: small JSON, checked, applied to a copy of the document, with its inverse. One file each in operations/.
     class Operation
       extend Registry
+
       members_in "piece/operations"
 
       class << self

@@ -5,6 +5,7 @@ module Peony
     # Base of the checks: each looks at a piece for one thing. One file each in checks/.
     class Check
       extend Registry
+
       members_in "proof/checks"
 
       class << self

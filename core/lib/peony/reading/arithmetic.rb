@@ -91,7 +91,7 @@ module Peony
       end
 
       # "five steps:" and then four.
-      def announced(text, findings)
+      def announced(text, _findings)
         lead = text.sentences.find { |s| s.text.match?(/:\s*\z/) } || (text.passage.heading && Span.new(text: text.passage.heading, from: 0, to: 0))
         listed = text.outer.size
         return nil if lead.nil? || listed < 2

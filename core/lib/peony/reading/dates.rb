@@ -39,7 +39,9 @@ module Peony
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
         /\bthe (early|mid|late)[ -](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
-          [:decade, ->(m) { 1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].downcase) }]
+          [:decade, lambda { |m|
+            1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].downcase)
+          }]
       }.freeze
 
       module_function
@@ -67,7 +69,9 @@ module Peony
 
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
 
-      def roman(text) = text.match?(/\d/) ? text.to_i : { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9, "x" => 10, "xi" => 11, "xii" => 12 }[text]
+      def roman(text)
+        text.match?(/\d/) ? text.to_i : { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9, "x" => 10, "xi" => 11, "xii" => 12 }[text]
+      end
 
       # A day as years with a fraction; without a year, as a fraction of one.
       def ordinal(year, month, day)

@@ -5,7 +5,10 @@ module Peony
     # Base of the finders: each sees one family in a passage. A finder is one file in finders/ that declares its family.
     class Finder
       extend Registry
+
       members_in "reading/finders"
+
+      COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
       class << self
         attr_reader :name_of_family
@@ -37,8 +40,6 @@ module Peony
         title, detail = Titles.of(span.text)
         Item.new(title: title, detail: detail, spans: [span], children: [], aspects: [], **more)
       end
-
-      COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
       # @return [String] "four steps", "one step"
       def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{noun}#{'s' unless number == 1}"

@@ -15,7 +15,7 @@ module Peony
 
       WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
       SPELLED = /\b(?:a (?=hundred|thousand|million|dozen)|#{WORD}\b)(?:[ -](?:and )?(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b/i
-      DIGITS = /(?<![\w.])[-−+]?\d{1,3}(?:[,  ]\d{3})+(?:\.\d+)?(?!\d)|(?<![\w.])[-−+]?\d+(?:\.\d+)?/
+      DIGITS = /(?<![\w.])[-−+]?\d{1,3}(?:[, ]\d{3})+(?:\.\d+)?(?!\d)|(?<![\w.])[-−+]?\d+(?:\.\d+)?/
 
       module_function
 

@@ -7,7 +7,9 @@ module Peony
       N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
-      LABELS = /(?:\b(?:page|step|no\.?|room|figure|row|chapter|grade|class|year|route|line|level|day|week|part|section|platform|version|phase|stage|bus|tram|track|unit|issue|volume|number)\s|#|\b[A-Z])\z/i
+      NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
+                    tram track unit issue volume number].freeze
+      LABELS = /(?:\b(?:#{NUMBERED.join('|')})\.?\s|#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine)[ -])?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
@@ -18,7 +20,8 @@ module Peony
       # @param dates [Array<Dates::Moment>] stretches that are dates
       # @return [Array<Quantity>] in order
       def in(string, dates)
-        taken = dates.map { |d| [d.from, d.to] }
+        taken = Array.new(string.length, false)
+        dates.each { |d| taken.fill(true, d.from...d.to) }
         found = []
         money(string, taken, found)
         figures(string, taken, found)
@@ -31,7 +34,7 @@ module Peony
         position = 0
         while (match = string.match(pattern, position))
           position = [match.end(0), match.begin(0) + 1].max
-          next if match[0].empty? || taken.any? { |a, b| match.begin(0) < b && match.end(0) > a }
+          next if match[0].empty? || taken[match.begin(0)...match.end(0)].any?
 
           yield match
         end
@@ -39,7 +42,7 @@ module Peony
 
       def add(found, taken, string, match, value, unit, ending = match.end(0))
         before = string[[0, match.begin(0) - 14].max...match.begin(0)]
-        taken << [match.begin(0), ending]
+        taken.fill(true, match.begin(0)...ending)
         found << Quantity.new(value: Numbers.plain(value), unit: unit, text: string[match.begin(0)...ending], from: match.begin(0), to: ending,
                               approximate: before.match?(/(?:about|around|approx\.?|nearly|almost|some|roughly|ca\.?)\s*\z/i))
       end
@@ -87,7 +90,7 @@ module Peony
           before = string[[0, m.begin(0) - 10].max...m.begin(0)]
           after = string[m.end(0), 14].to_s
           part = Numbers::PARTS.fetch(m[2].downcase)
-          next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1]
+          next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
           next if m[1].nil? && !m[2].match?(/half/i)
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 

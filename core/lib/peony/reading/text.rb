@@ -5,7 +5,7 @@ module Peony
     # A passage seen as language: its sentences, list entries, quantities and dates, each worked out once.
     class Text
       # A list entry with its place and depth.
-      Entry = Struct.new(:span, :level, :ordered, keyword_init: true)
+      Entry = Struct.new(:span, :level, :ordered, :children, keyword_init: true)
 
       attr_reader :passage, :string
 
@@ -20,8 +20,14 @@ module Peony
 
       # @return [Array<Entry>] list entries, nested ones included
       def entries
-        @entries ||= stretches.select { |s| s.block.item? }.map do |s|
-          Entry.new(span: span(s.from, s.to), level: s.block.level.to_i, ordered: s.block.ordered)
+        @entries ||= begin
+          above = []
+          stretches.select { |s| s.block.item? }.map do |s|
+            entry = Entry.new(span: span(s.from, s.to), level: s.block.level.to_i, ordered: s.block.ordered, children: [])
+            above.pop while above.any? && above.last.level >= entry.level
+            above.last&.children&.push(entry)
+            above.push(entry).last
+          end
         end
       end
 
@@ -29,10 +35,7 @@ module Peony
       def outer = @outer ||= entries.select { |e| e.level.zero? }
 
       # @return [Array<Entry>] entries directly below one
-      def below(entry)
-        rest = entries.drop(entries.index(entry) + 1).take_while { |e| e.level > entry.level }
-        rest.select { |e| e.level == entry.level + 1 }
-      end
+      def below(entry) = entry.children
 
       # @return [Array<Quantity>] without years, dates, clock times and list numbers
       def quantities = @quantities ||= Quantities.in(string, dates)

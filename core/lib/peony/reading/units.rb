@@ -17,7 +17,7 @@ module Peony
         "degree" => "degrees", "kwh" => "kWh", "kw" => "kW", "w" => "W", "mb" => "MB", "gb" => "GB", "ha" => "ha", "hectares" => "hectares",
         "acres" => "acres", "times" => "times", "feet" => "feet", "ft" => "feet", "inches" => "inches", "pence" => "pence", "p" => "pence"
       }.freeze
-      AFTER = /\A(?:[   ]?(%|°C|°)|[   -]?(per cent|[[:alpha:]°]+))/
+      AFTER = /\A(?: ?(%|°C|°)|[ -]?(per cent|[[:alpha:]°]+))/
 
       module_function
 

@@ -18,7 +18,16 @@ module Peony
         use wait walk warm wash watch water wear weigh wet wind wipe wrap write zip
       ].to_set.freeze
 
-      LEADS = /\A(?:(?:and|but|or|so)\s+)?(?:(?:first|second|third|fourth|fifth|last|later|also|next)(?=,)|firstly|first of all|first(?= [a-z]+ (?:the|your|a|an|it|its|all|each)\b)|secondly|thirdly|fourthly|fifthly|then|next(?= [a-z]+ )|after that|afterwards|finally|lastly|now|once that is done|to begin with|to start(?: with)?|meanwhile|in the end|at last|step \d+[.:]?)\b,?\s+/i
+      # Words that lead a step without being part of it. An ordinal leads only before a comma or a verb with its object:
+      # "First, open" and "First open the dome", but not "First group".
+      LEADS = /
+        \A(?:(?:and|but|or|so)\s+)?
+        (?:(?:first|second|third|fourth|fifth|last|later|also|next)(?=,)
+          |first(?=\ [a-z]+\ (?:the|your|a|an|it|its|all|each)\b)|next(?=\ [a-z]+\ )
+          |firstly|first\ of\ all|secondly|thirdly|fourthly|fifthly|then|after\ that|afterwards|finally|lastly|now|once\ that\ is\ done
+          |to\ begin\ with|to\ start(?:\ with)?|meanwhile|in\ the\ end|at\ last|step\ \d+[.:]?
+        )\b,?\s+
+      /ix
       ORDER = /\b(first(?:ly| of all)?|then|next|after that|afterwards|finally|lastly|once|before you|when (?:it|that|they|the)|until|step \d+)\b/i
       PREPOSITIONS = %w[at in on into onto with without for from to of by over under through until till before after about against between
                         during near off past per than toward towards upon while because so which that who when where if and or but as].to_set.freeze

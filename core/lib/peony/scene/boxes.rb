@@ -57,7 +57,7 @@ module Peony
         when Rect then copy.x, copy.y = yield(node.x, node.y)
         when Ellipse then copy.cx, copy.cy = yield(node.cx, node.cy)
         when Text then copy.lines = node.lines.map { |words, x, y| [words, *yield(x, y)] }
-        when Path then copy.commands = node.commands.map { |letter, *numbers| [letter, *numbers.each_slice(2).flat_map { |x, y| yield(x, y) }] }
+        when Path then copy.commands = node.commands.map { |letter, *numbers| [letter, *numbers.each_slice(2).flat_map(&block)] }
         else copy.children = node.children.map { |child| mapped(child, &block) }
         end
         copy

@@ -90,8 +90,8 @@ module Peony
 
         house = piece.house.on(under)
         drawn = Figures.draw(object["form"], object["items"], house: house, width: object["box"][2], height: object["box"][3], finish: object["finish"],
-                             heading: object["heading"], direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1",
-                             least: [12, (13 * Piece::Layout.unit(piece)).floor].max)
+                                                              heading: object["heading"], direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1",
+                                                              least: [12, (13 * Piece::Layout.unit(piece)).floor].max)
         @lock.synchronize do
           @drawn.shift while @drawn.size >= CACHE
           @drawn[key] = drawn

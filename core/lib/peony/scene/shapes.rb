@@ -19,7 +19,11 @@ module Peony
         when "ellipse" then pen.ellipse(x + (w / 2.0), y + (h / 2.0), w / 2.0, h / 2.0, **paint)
         when "line" then pen.line(x, y, x + w, y + h, stroke: stroke || house.colour("line"), line: object["line"] || 2.5, cap: "round")
         when "path" then pen.path(commands(object), **paint)
-        else pen.rect(x, y, w, h, radius: object["square"] ? 0 : house.radius * Piece::Layout.unit(piece) * (w >= piece.width ? 0 : 1), **paint)
+        else pen.rect(x, y, w, h, radius: if object["square"]
+                                            0
+                                          else
+                                            house.radius * Piece::Layout.unit(piece) * (w >= piece.width ? 0 : 1)
+                                          end, **paint)
         end
         pen.nodes
       end
@@ -36,7 +40,7 @@ module Peony
       end
 
       def smooth(points)
-        points.each_cons(2).each_with_index.map do |(a, b), i|
+        points.each_cons(2).with_index.map do |(a, b), i|
           before = i.zero? ? a : points[i - 1]
           after = points[i + 2] || b
           ["C", a[0] + ((b[0] - before[0]) / 6), a[1] + ((b[1] - before[1]) / 6), b[0] - ((after[0] - a[0]) / 6), b[1] - ((after[1] - a[1]) / 6), *b]

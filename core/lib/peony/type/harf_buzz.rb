@@ -7,6 +7,7 @@ module Peony
     # The few calls of HarfBuzz that measuring and subsetting need. Font units throughout: the scale is left at units per em.
     module HarfBuzz
       extend FFI::Library
+
       ffi_lib "libharfbuzz.so.0"
 
       attach_function :hb_blob_create_from_file, [:string], :pointer
@@ -30,6 +31,7 @@ module Peony
       # Subsetting lives in a library of its own.
       module Subset
         extend FFI::Library
+
         ffi_lib "libharfbuzz-subset.so.0"
         attach_function :hb_subset_input_create_or_fail, [], :pointer
         attach_function :hb_subset_input_unicode_set, [:pointer], :pointer

@@ -12,7 +12,11 @@ module Peony
           @rows = items.flat_map { |i| i.aspects.map(&:first) }.uniq
           @rows = [nil] if @rows.empty?
           refuse("Nothing is said that could be compared.") if @rows == [nil] && items.all? { |i| words(i, nil).empty? }
-          @side = @rows == [nil] ? 0 : width * (items.size > 3 ? 0.2 : 0.26)
+          @side = if @rows == [nil]
+                    0
+                  else
+                    width * (items.size > 3 ? 0.2 : 0.26)
+                  end
           @column = (width - @side) / items.size
           refuse("The columns are too narrow.") if @column < 74
           heads = fit_labels(items.map { [@column - (inset * 2), height * 0.34] }, most: 36 * unit, detail: false)
@@ -56,7 +60,13 @@ module Peony
           [job.least, cells, names]
         end
 
-        def words(item, name) = Figures.clean(name ? (item.aspects.find { |n, _| n == name } || [nil, "–"]).last : (item.detail.empty? ? item.date || Values.text(item) : item.detail))
+        def words(item, name)
+          Figures.clean(if name
+                          (item.aspects.find { |n, _| n == name } || [nil, "–"]).last
+                        else
+                          (item.detail.empty? ? item.date || Values.text(item) : item.detail)
+                        end)
+        end
 
         def cell(item, name, size)
           return nil if words(item, name).empty?

@@ -62,7 +62,8 @@ module Peony
           pen.polygon([[x, y], [x + last - nose, y], [x + last, y + (tall / 2)], [x + last - nose, y + tall], [x, y + tall], [x + notch, y + (tall / 2)]], **paint.paint)
           size = [tall * 0.5, 40 * unit].min.clamp(job.least, 60)
           # A little left of the middle: the notch and the nose weigh unequally.
-          pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: house.ink(paint.ground), anchor: :middle, part: "number")
+          pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: house.ink(paint.ground), anchor: :middle,
+                                                                                                                                            part: "number")
           put(label, x + 1, y + tall + gap(14), item: item)
         end
       end

@@ -13,7 +13,7 @@ module Peony
           rest = items - [lead]
           share = rest.empty? ? 1.0 : 0.68
           pen.group("item", item: lead.id) { poster(lead, top, height * share) }
-          rest.each { |item| pen.group("item", item: item.id) { foot(item, top + (height * share) + gap(8), height * (1 - share) - gap(8)) } }
+          rest.each { |item| pen.group("item", item: item.id) { foot(item, top + (height * share) + gap(8), (height * (1 - share)) - gap(8)) } }
         end
 
         private

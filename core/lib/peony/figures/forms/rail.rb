@@ -14,7 +14,7 @@ module Peony
           raise if @turned
 
           @turned = true
-          @pen.nodes.reject! { |node| node.item != "heading" }
+          @pen.nodes.select! { |node| node.item == "heading" }
           across? ? across : down
         end
 
@@ -22,7 +22,7 @@ module Peony
 
         def across? = (width > height * 1.25 && width / items.size > 84) ^ @turned
 
-        def over = ->(item) { item.date }
+        def over = lambda(&:date)
         def station = [[22 * unit, 40].min, 12].max
 
         def across

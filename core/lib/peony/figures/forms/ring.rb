@@ -37,7 +37,7 @@ module Peony
         def ring(cx, cy, outer)
           inner = outer * 0.58
           angle = 0.0
-          each_item do |item, i|
+          each_item do |_item, i|
             sweep = 360.0 * fraction(i)
             next if sweep < 0.2
 

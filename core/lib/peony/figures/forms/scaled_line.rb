@@ -17,7 +17,7 @@ module Peony
           leader = [width * 0.09, gap(36)].max
           x = axis + leader
           refuse("The dates are too long for this width.") if x + column > width * 0.6
-          labels = fit_labels(items.map { [width - x - column, row - gap(10)] }, most: 24 * unit)
+          labels = fit_labels(items.map { [width - x - column, row - gap(10) - [date * 0.3, 0].max] }, most: 24 * unit)
           step = [row, labels.map(&:height).max + gap(44)].min
           spine(axis, step)
           each_item { |item, i| event(item, i, labels[i], x, column, date, axis, step) }
@@ -50,7 +50,7 @@ module Peony
 
         def event(item, index, label, x, column, date, axis, step)
           y = top + (index * step)
-          baseline = y + label.title.ascent + gap(4)
+          baseline = y + [label.title.ascent, date * 0.8].max + gap(4)
           level = baseline - (label.title.size * 0.32)
           first = top + (axis / 2) + gap(6)
           span = (step * items.size) - axis - gap(12)
@@ -59,7 +59,7 @@ module Peony
           pen.path([["M", axis, at], ["C", x * 0.6, at, x * 0.45, level, x - gap(8), level]], stroke: house.colour("line"), line: rule)
           pen.circle(axis / 2, at, r, **area(item, 1.0).paint)
           pen.words(item.date, house.font("number"), date, x, baseline, fill: accent_ink(role(item), surface, date), part: "date")
-          put(label, x + column, y + gap(4), item: item)
+          put(label, x + column, baseline - label.title.ascent, item: item)
         end
       end
     end

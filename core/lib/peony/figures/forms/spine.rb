@@ -14,7 +14,7 @@ module Peony
           # Labels on one side have two rows of room each, less where they begin half a row apart.
           row = height / (items.size + 1)
           refuse("There is too little room for #{items.size} events.") if row < 16
-          labels = fit_labels(items.map { [side, (row * 2) - gap(18)] }, most: 24 * unit, above: ->(i) { i.date })
+          labels = fit_labels(items.map { [side, (row * 2) - gap(18)] }, most: 24 * unit, above: lambda(&:date))
           row = [row, (labels.map(&:height).max + gap(44)) / 2].min
           line = [shape, 2].max
           pen.rect((width / 2) - (line / 2), top, line, (row * (items.size - 1)) + [row, labels.last.height].min, fill: house.tint(job.colour, 0.4))

@@ -25,14 +25,10 @@ module Peony
           return nil if widths.min < 58
 
           tall = bar_height(height * 0.4)
-          labels = begin
-            fit_labels(widths.map { |w| [w - gap(10), height - tall - gap(14)] }, most: 22 * unit)
-          rescue Refusal
-            return nil
-          end
-          return nil if labels.any? { |l| l.detail&.cut }
+          labels = below(widths, height - tall - gap(14))
+          return nil if labels.nil? || labels.any? { |l| l.detail&.cut }
 
-          y = top + [(height - tall - gap(14) - labels.map(&:height).max) / 2, 0].max * 0.4
+          y = top + ([(height - tall - gap(14) - labels.map(&:height).max) / 2, 0].max * 0.4)
           bar(y, tall, inside: true)
           x = 0
           each_item do |item, i|
@@ -40,6 +36,13 @@ module Peony
             x += widths[i]
           end
           true
+        end
+
+        # @return [Array<Label>, nil] nil where the stretches are too narrow
+        def below(widths, room)
+          fit_labels(widths.map { |w| [w - gap(10), room] }, most: 22 * unit)
+        rescue Refusal
+          nil
         end
 
         def keyed

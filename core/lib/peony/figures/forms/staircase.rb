@@ -13,7 +13,7 @@ module Peony
           refuse("There is too little room for #{items.size} steps.") if step < 62
           bar = step - gap(6)
           least = [gap(44), height * 0.14].max
-          rise = (height * 0.62 - least) / (items.size - 1)
+          rise = ((height * 0.62) - least) / (items.size - 1)
           labels = fit_labels(items.each_index.map { |i| [bar - gap(4), height - least - (rise * i) - gap(12)] }, most: 22 * unit)
           # What the tallest labels leave over goes to the rise.
           spare = items.each_index.map { |i| height - least - (rise * i) - labels[i].height - gap(12) }.min

@@ -71,8 +71,11 @@ module Peony
 
         def found(page, object, share)
           mends = object["type"] == "text" ? [{ label: "Put a plate behind it", operation: { "op" => "object.change", "id" => object["id"], "set" => { "plate" => "surface" } } }] : []
-          remark("Words hard to see", "The contrast is #{(share * 100).round} % of what is needed. #{mends.any? ? '' : 'Move it off the edge of what lies behind.'}".strip,
-                 page: page, object: object, state: share.round(2), mends: mends)
+          remark(
+            "Words hard to see",
+            "The contrast is #{(share * 100).round} % of what is needed. #{'Move it off the edge of what lies behind.' unless mends.any?}".strip,
+            page: page, object: object, state: share.round(2), mends: mends
+          )
         end
       end
     end

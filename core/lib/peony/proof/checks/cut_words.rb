@@ -13,7 +13,11 @@ module Peony
             cuts = Scene::Pages.drawing(piece, object, Scene::Pages.ground_under(piece, page, object, index)).cuts
             next if cuts.empty?
 
-            remark("Words were shortened", "#{called(object)} has no room for all details of #{cuts.size} #{cuts.size == 1 ? 'item' : 'items'}.", page: page, object: object, state: cuts.join(","), mends: roomier(page, object))
+            remark(
+              "Words were shortened",
+              "#{called(object)} has no room for all details of #{cuts.size} #{cuts.size == 1 ? 'item' : 'items'}.",
+              page: page, object: object, state: cuts.join(","), mends: roomier(page, object)
+            )
           rescue Figures::Refusal => e
             remark("It cannot be drawn", "#{e.message} #{e.hint}", page: page, object: object, state: e.message, mends: roomier(page, object))
           end

@@ -12,9 +12,13 @@ module Peony
             next unless object["description"].to_s.strip.empty?
 
             words = self.class.words(object)
-            remark("No description", "#{called(object)} cannot be heard. Proposed: “#{words}”", page: page, object: object, state: "",
-                                                                                            mends: [{ label: "Take this", operation: { "op" => "object.change", "id" => object["id"], "set" => { "description" => words } } }],
-                                                                                            accept: "It is decoration")
+            remark(
+              "No description",
+              "#{called(object)} cannot be heard. Proposed: “#{words}”",
+              page: page, object: object, state: "",
+              mends: [{ label: "Take this", operation: { "op" => "object.change", "id" => object["id"], "set" => { "description" => words } } }],
+              accept: "It is decoration"
+            )
           end
         end
 
@@ -24,7 +28,8 @@ module Peony
           items = Figures.items(object["items"]).map do |item|
             [item.date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
           end
-          "#{[object['heading'].to_s.delete_suffix(':'), ''].reject(&:empty?).map { |h| "#{h}: " }.join}#{items.join('; ')}."[0, 600]
+          heading = object["heading"].to_s.delete_suffix(":")
+          "#{"#{heading}: " unless heading.empty?}#{items.join('; ')}."[0, 600]
         end
       end
     end

@@ -18,15 +18,18 @@ module Peony
               page, object = figure_of(reading.passage.blocks.map(&:id))
               next if object && shares_of(object)
 
-              remark(query.message, "In the notes: “#{reading.passage.text[query.from...query.to].tr("\n", ' ')[0, 90]}”. #{query.working}", page: page, object: object || "notes:#{refs.first && refs.first['block']}",
-                                                                                                                                  state: query.working, accept: "The text is right")
+              remark(
+                query.message,
+                "In the notes: “#{reading.passage.text[query.from...query.to].tr("\n", ' ')[0, 90]}”. #{query.working}",
+                page: page, object: object || "notes:#{refs.first && refs.first['block']}", state: query.working, accept: "The text is right"
+              )
             end.compact
           end
         end
 
         def figure_of(blocks)
           piece.pages.each do |page|
-            found = page["objects"].find { |o| o["type"] == "figure" && ((o.dig("passage", "blocks") || []) & blocks).any? }
+            found = page["objects"].find { |o| o["type"] == "figure" && (o.dig("passage", "blocks") || []).intersect?(blocks) }
             return [page, found] if found
           end
           [nil, nil]
@@ -39,8 +42,11 @@ module Peony
             next unless sum
 
             values = object["items"].map { |i| Reading::Arithmetic.show(i["value"]) }
-            remark("These shares make #{Reading::Arithmetic.show(sum)} %", "#{called(object)}: #{values.join(' + ')} = #{Reading::Arithmetic.show(sum)}.", page: page, object: object, state: values.join("+"),
-                                                                                                                                              accept: "The text is right")
+            remark(
+              "These shares make #{Reading::Arithmetic.show(sum)} %",
+              "#{called(object)}: #{values.join(' + ')} = #{Reading::Arithmetic.show(sum)}.",
+              page: page, object: object, state: values.join("+"), accept: "The text is right"
+            )
           end
         end
 

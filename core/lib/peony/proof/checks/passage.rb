@@ -26,12 +26,19 @@ module Peony
           mends = []
           mends << { label: "Take over the new words", operation: set(object, "items" => items, "passage" => object["passage"].merge("digest" => now)) } if items
           mends << { label: "Keep it as it is", operation: set(object, "passage" => object["passage"].merge("digest" => now)) }
-          remark("The notes have changed", "#{called(object)} was drawn from words that were edited since. #{difference(object['items'], items)}".strip, page: page, object: object, state: now, mends: mends)
+          remark(
+            "The notes have changed",
+            "#{called(object)} was drawn from words that were edited since. #{difference(object['items'], items)}".strip,
+            page: page, object: object, state: now, mends: mends
+          )
         end
 
         def gone(page, object)
-          remark("Its notes are gone", "The words that #{called(object)} was drawn from are not in the notes any more.", page: page, object: object, state: "gone",
-                                                                                                                         mends: [{ label: "Keep it without notes", operation: set(object, "passage" => nil) }])
+          remark(
+            "Its notes are gone",
+            "The words that #{called(object)} was drawn from are not in the notes any more.",
+            page: page, object: object, state: "gone", mends: [{ label: "Keep it without notes", operation: set(object, "passage" => nil) }]
+          )
         end
 
         def set(object, fields) = { "op" => "object.change", "id" => object["id"], "set" => fields }

@@ -19,8 +19,12 @@ module Peony
             next if x > -1 && y > -1 && x + w < piece.width + 1 && y + h < piece.height + 1
 
             box = inside(object["box"])
-            remark("It leaves the page", "#{name(object)} reaches over the edge.", page: page, object: object, state: object["box"].join(","),
-                                                                             mends: [{ label: "Bring it in", operation: { "op" => "object.change", "id" => object["id"], "set" => { "box" => box } } }])
+            remark(
+              "It leaves the page",
+              "#{name(object)} reaches over the edge.",
+              page: page, object: object, state: object["box"].join(","),
+              mends: [{ label: "Bring it in", operation: { "op" => "object.change", "id" => object["id"], "set" => { "box" => box } } }]
+            )
           end
         end
 

@@ -17,9 +17,11 @@ module Peony
             size = Piece::Layout.text(piece, object).map(&:size).min
             next if size >= least - 0.01
 
-            remark(paper? ? "Too small in print" : "Too small to read", "“#{object['text'][0, 40]}” is #{show(size)}; #{show(least)} reads well.", page: page, object: object,
-                                                                                                                                                state: size,
-                                                                                                                                                mends: [{ label: "Set to #{show(least)}", operation: mend(object) }])
+            remark(
+              paper? ? "Too small in print" : "Too small to read",
+              "“#{object['text'][0, 40]}” is #{show(size)}; #{show(least)} reads well.",
+              page: page, object: object, state: size, mends: [{ label: "Set to #{show(least)}", operation: mend(object) }]
+            )
           end
         end
 

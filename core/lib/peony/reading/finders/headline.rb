@@ -24,6 +24,8 @@ module Peony
         private
 
         def number(sentence)
+          return nil if Words.imperative?(sentence.text)
+
           list = text.quantities_in(sentence).reject { |q| q.approximate && q.value < 3 }
           chosen = list.max_by { |q| weight(q) }
           return nil if chosen.nil? || weight(chosen) < 1

@@ -45,7 +45,7 @@ module Peony
 
             first = sentence.text[0...(shares.first.from - sentence.from)].strip
             leads = shares.size == 1 || trailing?(sentence, shares)
-            shares.each_with_index.filter_map { |share, i| leads ? before(sentence, shares, i) : after(sentence, shares, i, first) }
+            shares.each_with_index.filter_map { |_share, i| leads ? before(sentence, shares, i) : after(sentence, shares, i, first) }
           end.then { |items| items.size >= 2 ? items : nil }
         end
 
@@ -63,7 +63,7 @@ module Peony
           share = shares[index]
           start = index.zero? ? sentence.from : shares[index - 1].to
           words = tidy(text.string[start...share.from])
-          words = tidy(text.string[share.to...sentence.to]) if words.split.size < 1 || shares.size == 1
+          words = tidy(text.string[share.to...sentence.to]) if words.split.empty? || shares.size == 1
           build(words, share, text.span(start, [share.to, sentence.to].min))
         end
 
@@ -71,7 +71,14 @@ module Peony
           return nil if words.empty?
 
           title, detail = Titles.of(words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
-          made(title, detail, share, [Span.new(text: span.text.strip, from: span.from + span.text[/\A[\s,;]*/].length, to: span.from + span.text.sub(/[\s,;]*(?:and|while|but)?\s*\z/, "").length)])
+          made(title, detail, share, [trimmed(span)])
+        end
+
+        # The thread without the comma or the "and" that led to the next share.
+        def trimmed(span)
+          from = span.from + span.text[/\A[\s,;]*/].length
+          to = span.from + span.text.sub(/[\s,;.:]*(?:\b(?:and|while|but))?\s*\z/, "").length
+          text.span(from, to)
         end
 
         def tidy(words)

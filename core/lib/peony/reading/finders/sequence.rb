@@ -52,7 +52,7 @@ module Peony
         # Sentences that tell what to do, or begin with a word of order; joined commands are parted.
         def steps_in(sentence)
           imperative = Words.imperative?(sentence.text)
-          return [] unless imperative || sentence.text.match?(/\A#{Words::LEADS.source.delete_prefix('\\A')}/i)
+          return [] unless imperative || sentence.text.match?(Words::LEADS)
           return [sentence] unless imperative
 
           Sentences.clauses(sentence, JOIN).each_with_object([]) do |clause, steps|

@@ -17,11 +17,9 @@ gem "sqlite3", "~> 1.7"
 gem "tilt", "~> 2.3"
 
 group :test do
-  gem "axe-core-capybara", "~> 4.10"
-  gem "axe-core-rspec", "~> 4.10"
+  gem "axe-core-api", "~> 4.10"
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.15"
-  gem "pdf-reader", "~> 2.12"
   gem "rack-test", "~> 2.1"
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60", require: false

@@ -25,7 +25,7 @@ module PeonyServer
 
       # @return [Hash] the JSON body
       def body_json
-        @body_json ||= JSON.parse(request.body.read.to_s.then { |text| text.empty? ? "{}" : text }).tap do |data|
+        @body_json ||= JSON.parse(request.body&.read.to_s.then { |text| text.empty? ? "{}" : text }).tap do |data|
           raise Peony::Error, "The request is not an object." unless data.is_a?(Hash)
         end
       rescue JSON::ParserError

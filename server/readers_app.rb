@@ -14,7 +14,7 @@ module PeonyServer
 
     get "/e/:edition" do
       edition = Store::Editions.published(params["edition"])
-      halt 404, gone unless edition
+      halt 404 unless edition
       content_type :html
       headers "cache-control" => "no-cache", "referrer-policy" => "no-referrer", "x-robots-tag" => "noindex"
       edition[:page]
@@ -45,7 +45,7 @@ module PeonyServer
       File.read(File.join(__dir__, "views", "sign-in.css"))
     end
 
-    not_found { "" }
+    not_found { gone }
 
     private
 

@@ -3,6 +3,9 @@
 module PeonyServer
   # What the browser is told of a piece: everything when it opens, only what changed after a change.
   module State
+    @lock = Mutex.new
+    @drawn = {}
+
     module_function
 
     # @param kept [Store::Pieces::Kept]
@@ -35,15 +38,15 @@ module PeonyServer
 
     # @return [Hash{String => String}] the SVG of every object by its id
     def fragments(piece)
-      held = LOCK.synchronize { DRAWN[piece.object_id] }
+      held = @lock.synchronize { @drawn[piece.object_id] }
       return held[1] if held && held[0].equal?(piece)
 
       made = piece.pages.each_with_object({}) do |page, all|
         Peony::Scene::Pages.objects(piece, page).each { |object, group| all[object["id"]] = Peony::Paint::SVG.fragment([group]) }
       end
-      LOCK.synchronize do
-        DRAWN.shift while DRAWN.size >= 40
-        DRAWN[piece.object_id] = [piece, made]
+      @lock.synchronize do
+        @drawn.shift while @drawn.size >= 40
+        @drawn[piece.object_id] = [piece, made]
       end
       made
     end
@@ -58,8 +61,5 @@ module PeonyServer
     def editions(id)
       Store::Editions.of(id).map { |e| { id: e[:id], number: e[:number], seq: e[:seq], madeAt: e[:made_at], takenBackAt: e[:taken_back_at], path: "/e/#{e[:id]}" } }
     end
-
-    LOCK = Mutex.new
-    DRAWN = {}.freeze
   end
 end

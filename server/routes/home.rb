@@ -16,7 +16,7 @@ module PeonyServer
                styles: Peony::Style.all.values.map(&:to_h), kinds: Peony::Piece::KINDS.map { |kind, facts| { kind: kind, **facts } }, roles: Peony::Style::ROLES)
         end
 
-        app.get("/assets/*") { Home.file(self, File.join("assets", params["splat"].first)) }
+        app.get("/assets/*") { Home.file(self, params["splat"].first) }
 
         app.get(%r{/(?:|shelf|piece/.*)}) do
           redirect "/login", 303 unless person
@@ -31,7 +31,7 @@ module PeonyServer
 
       # Serves a file of the built web app; its name holds its contents' hash, so it never grows old.
       def self.file(app, name)
-        base = File.expand_path(Settings.web)
+        base = File.expand_path(File.join(Settings.web, "assets"))
         path = File.expand_path(File.join(base, name))
         app.halt 404 unless path.start_with?("#{base}/") && File.file?(path)
         app.headers "cache-control" => "public, max-age=31536000, immutable"

@@ -99,9 +99,9 @@ function turn(step: number) {
 }
 
 function keys(event: KeyboardEvent) {
-  if ((event.target as HTMLElement).closest("input, textarea, select, [contenteditable=true]")) return;
+  if (event.defaultPrevented || (event.target as HTMLElement).closest("input, textarea, select, [contenteditable=true]")) return;
   const command = event.ctrlKey || event.metaKey;
-  const acts: Record<string, () => void> = { Delete: remove, Backspace: remove, PageUp: () => (piece.object ? order(1) : turn(-1)), PageDown: () => (piece.object ? order(-1) : turn(1)), "+": () => setZoom(zoom.value * 1.2), "=": () => setZoom(zoom.value * 1.2), "-": () => setZoom(zoom.value / 1.2), "0": () => setZoom(null) };
+  const acts: Record<string, () => void> = { Escape: () => piece.select(null), Delete: remove, Backspace: remove, PageUp: () => (piece.object ? order(1) : turn(-1)), PageDown: () => (piece.object ? order(-1) : turn(1)), "+": () => setZoom(zoom.value * 1.2), "=": () => setZoom(zoom.value * 1.2), "-": () => setZoom(zoom.value / 1.2), "0": () => setZoom(null) };
   if (command && event.key.toLowerCase() === "d") void duplicate();
   else if (!command && acts[event.key]) acts[event.key]();
   else return;

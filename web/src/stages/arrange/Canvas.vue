@@ -19,6 +19,7 @@ const field = ref<HTMLTextAreaElement>();
 const HANDLES = ["nw", "n", "ne", "e", "se", "s", "sw", "w"];
 const SNAP_PX = 6;
 const DRAG_PX = 3;
+const NUDGE_MS = 220;
 
 const size = computed(() => piece.state!.piece.size);
 const object = computed(() => (piece.selected && props.page.objects.includes(piece.selected) ? piece.object : null));
@@ -33,6 +34,7 @@ const called = (id: string) => {
 };
 const itemBox = ref<Box | null>(null);
 
+const groupOf = (id: string) => root.value?.querySelector<SVGGElement>(`g[data-object="${id}"]`) ?? null;
 let drag: null | { id: string; handle: string | null; x: number; y: number; from: Box; moved: boolean; group: SVGGElement | null; item: string | null; was: boolean } = null;
 
 function lines(id: string) {
@@ -42,6 +44,7 @@ function lines(id: string) {
 
 function down(event: PointerEvent) {
   if (event.button !== 0 || edit.value) return;
+  void endNudge();
   const target = event.target as Element;
   const handle = (target as HTMLElement).dataset?.handle ?? null;
   const group = target.closest<SVGGElement>("g[data-object]");
@@ -51,7 +54,7 @@ function down(event: PointerEvent) {
   const item = target.closest<SVGGElement>('g[data-kind="item"]')?.dataset.item ?? null;
   const was = piece.selected === id;
   if (!was) piece.select(id);
-  drag = { id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: root.value!.querySelector(`g[data-object="${id}"]`) };
+  drag = { id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: groupOf(id) };
   root.value?.setPointerCapture(event.pointerId);
 }
 
@@ -132,10 +135,29 @@ async function commit() {
   await piece.apply(now.change(value));
 }
 
+let nudging: { id: string; timer: number } | null = null;
+
+/** Presses of one run are shown at once and sent as one change. */
 function nudge(dx: number, dy: number) {
-  if (!object.value) return;
-  const [x, y, w, h] = object.value.box;
-  void piece.change(object.value.id, { box: tidy([x + dx, y + dy, w, h]) });
+  const o = object.value;
+  if (!o) return;
+  const [x, y, w, h] = live.value ?? o.box;
+  live.value = [x + dx, y + dy, w, h];
+  groupOf(o.id)?.setAttribute("transform", `translate(${live.value[0] - o.box[0]} ${live.value[1] - o.box[1]})`);
+  if (nudging) clearTimeout(nudging.timer);
+  nudging = { id: o.id, timer: window.setTimeout(endNudge, NUDGE_MS) };
+}
+
+async function endNudge() {
+  const done = nudging;
+  nudging = null;
+  if (!done) return;
+  clearTimeout(done.timer);
+  const to = live.value;
+  if (to) await piece.change(done.id, { box: tidy(to) });
+  if (nudging) return;
+  groupOf(done.id)?.removeAttribute("transform");
+  live.value = null;
 }
 
 function keys(event: KeyboardEvent) {
@@ -155,7 +177,7 @@ function keys(event: KeyboardEvent) {
 }
 
 onMounted(() => markItem());
-onBeforeUnmount(() => { drag = null; });
+onBeforeUnmount(() => { drag = null; void endNudge(); });
 defineExpose({ focus: () => root.value?.focus() });
 </script>
 

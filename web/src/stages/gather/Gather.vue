@@ -144,7 +144,7 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       <p v-if="!outline.length" class="small quiet">Headings show here.</p>
       <button v-for="block in outline" :key="block.id" class="entry" :class="{ first: block.level === 1 }" @click="go(block.id)">{{ block.text }}</button>
       <span class="label">In all</span>
-      <p class="small quiet">{{ count.toLocaleString("en-GB") }} words, {{ many(passages.length, "passage") }}</p>
+      <p class="small quiet">{{ count.toLocaleString("en-GB") }} {{ count === 1 ? "word" : "words" }}, {{ many(passages.length, "passage") }}</p>
     </aside>
     <section class="desk" @dragover.prevent="dropping = true" @dragleave="dropping = false" @drop.prevent="openFile($event.dataTransfer?.files)">
       <div class="tools" role="toolbar" aria-label="Text">

@@ -13,7 +13,7 @@ const group = ref<string | null>(null);
 const current = ref<string | null>(null);
 const accepting = ref<Remark | null>(null);
 const reason = ref("");
-const reasonField = ref<HTMLInputElement>();
+const reasonField = ref<HTMLInputElement[]>();
 const grey = ref(false);
 const turned = ref<string | null>(null);
 const remarks = computed(() => piece.state?.remarks ?? []);
@@ -40,7 +40,7 @@ function openPlace(r: Remark) {
 function accept(r: Remark) {
   accepting.value = r;
   reason.value = r.accept;
-  void nextTick(() => reasonField.value?.select());
+  void nextTick(() => reasonField.value?.[0]?.select());
 }
 async function keep() {
   const r = accepting.value;

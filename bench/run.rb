@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+# Measures what the hand waits for, beside a general-purpose reference on the same file in the same run.
+#   bundle exec ruby bench/run.rb
+require_relative "support"
+require_relative "server"
+
+cpu = File.read("/proc/cpuinfo")[/model name\s*:\s*(.+)/, 1]
+puts "Machine: #{cpu}, #{`nproc`.strip} cores; Ruby #{RUBY_VERSION}; #{Time.now.strftime('%Y-%m-%d')}. Times in ms.\n\n"
+puts "| what | p50 | p95 | worst | must be |\n|---|---|---|---|---|"
+
+piece = Bench.piece
+picture = Peony::Scene::Pages.all(piece).first
+Dir.mktmpdir do |dir|
+  svg = File.join(dir, "page.svg")
+  File.write(svg, Peony::Paint::SVG.paint(picture))
+  Peony::Paint::Raster.prepare
+  rsvg = ->(*args) { Open3.capture3("rsvg-convert", *args, svg, binmode: true) }
+
+  Bench::Server.run(piece) do |server|
+    Bench.row("change of a figure on a page of 6, over HTTP, journalled and redrawn (300)", server.changes(300), "p95 60")
+    Bench.row("first proposals for a passage, over HTTP (40)", server.proposals(40), "400")
+    Bench.row("page opened: whole state over HTTP (40)", server.opens(40), "1000")
+  end
+  Bench.row("PNG 2 × of the page", Bench.runs(12) { Peony::Paint.file([picture], "png", scale: 2) }, "400")
+  Bench.row("reference: rsvg-convert, PNG 2 × of the same SVG", Bench.runs(12) { rsvg.call("-z", "2") })
+  Bench.row("PDF of the page", Bench.runs(12) { Peony::Paint.file([picture], "pdf") }, "400")
+  Bench.row("reference: rsvg-convert, PDF of the same SVG", Bench.runs(12) { rsvg.call("-f", "pdf") })
+  Bench.row("SVG of the page, letters embedded", Bench.runs(40) { Peony::Paint.file([picture], "svg") })
+end
+
+lists = Array.new(200) do |n|
+  Array.new(2 + (n % 7)) { |i| { "title" => "Step #{n} number #{i}", "detail" => "what to do here #{n}, and why it matters", "value" => 10 + i, "unit" => "%", "date" => (2000 + i).to_s } }
+end
+forms = Peony::Figures::Form.members.values
+house = Peony::Style.fetch("Dome")
+drawn = lists.each_with_index.filter_map do |list, i|
+  form = forms[i % forms.size]
+  next if form.objection(Peony::Figures.items(list))
+
+  Bench.time { Peony::Figures.draw(form.facts.form, list, house: house, width: 900, height: 700) }
+end
+Bench.row("one figure drawn, words never seen before (#{drawn.size})", Bench.spread(drawn), "10")
+long = Peony::Notes::Markdown.read(Bench::NOTES * 8)
+Bench.row("#{(Bench::NOTES * 8).split.size} words read, passage by passage", Bench.runs(8) { Peony::Notes::Passage.all(long).each { |p| Peony::Reading.of(p) } })
+Bench.row("start: bin/peony forms, whole process", Bench.runs(5) { Open3.capture2(File.join(Bench::ROOT, "bin/peony"), "forms", "--json") })

@@ -59,7 +59,7 @@ module Bench
     { p50: sorted[sorted.size / 2], p95: sorted[(sorted.size * 0.95).floor], worst: sorted.last }.transform_values { |v| v.round(1) }
   end
 
-  def runs(count) = spread(Array.new(count) { time { yield } })
+  def runs(count, &block) = spread(Array.new(count) { time(&block) })
   def row(name, values, bound = nil) = puts("| #{name} | #{values.values_at(:p50, :p95, :worst).join(' | ')} | #{bound || ''} |")
 
   # @return [Peony::Piece] one page with six figures

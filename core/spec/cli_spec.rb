@@ -45,8 +45,8 @@ RSpec.describe "bin/peony" do
   end
 
   it "draws many in one process and says what was refused" do
-    File.write("jobs.jsonl", [{ name: "good", form: "cards", items: items(3), width: 600, height: 400 }, { name: "bad", form: "cards", items: items(40) }, { name: "../out", form: "cards", items: items(2) }]
-      .map { |j| "#{JSON.generate(j)}\n" }.join)
+    jobs = [{ name: "good", form: "cards", items: items(3), width: 600, height: 400 }, { name: "bad", form: "cards", items: items(40) }, { name: "../out", form: "cards", items: items(2) }]
+    File.write("jobs.jsonl", jobs.map { |job| "#{JSON.generate(job)}\n" }.join)
     out, = peony("draw", "--batch", "jobs.jsonl", "-o", "out", "--format", "svg")
     results = out.each_line.map { |l| JSON.parse(l) }
     expect(results.map { |r| r["ok"] }).to eq [true, false, false]

@@ -60,7 +60,7 @@ RSpec.describe Peony::Notes do
 
     it "refuses what is not text, and what is too long, in plain words" do
       expect { described_class.text("\x00\x01\x02PK".b) }.to raise_error(Peony::Error, /does not hold text/)
-      expect { described_class.text("a" * (5 * 1024 * 1024 + 1)) }.to raise_error(Peony::Error, /longer than 5 MB/)
+      expect { described_class.text("a" * ((5 * 1024 * 1024) + 1)) }.to raise_error(Peony::Error, /longer than 5 MB/)
     end
   end
 

@@ -88,7 +88,8 @@ RSpec.describe Peony::Reading do
       "a dozen eggs" => [[12, "eggs"]], "4 kg" => [[4, "kg"]], "14 beds" => [[14, "beds"]], "2018 visitors came" => [[2018, "visitors"]]
     }.each { |text, expected| it("reads “#{text}”") { expect(amounts(text)).to eq expected } }
 
-    ["in 1931", "on 13 August", "at 19:30", "page 4", "row F", "1. Open the dome", "the 3rd night", "half past nine", "since 1992", "at 7 pm", "Step 2", "route N7", "one of them is late"].each do |text|
+    ["in 1931", "on 13 August", "at 19:30", "page 4", "row F", "1. Open the dome", "the 3rd night", "half past nine", "since 1992", "at 7 pm", "Step 2", "route N7",
+     "one of them is late"].each do |text|
       it("does not count “#{text}”") { expect(amounts(text)).to be_empty }
     end
   end

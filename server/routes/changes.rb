@@ -36,7 +36,7 @@ module PeonyServer
           id = piece.id
           content_type "text/event-stream"
           headers "cache-control" => "no-store", "x-accel-buffering" => "no"
-          Stream.new(id)
+          Stream.new(id, piece.seq)
         end
       end
 
@@ -56,13 +56,14 @@ module PeonyServer
 
       # The body of an event stream: written until the listener goes away.
       class Stream
-        def initialize(id)
+        def initialize(id, seq)
           @id = id
+          @seq = seq
         end
 
         def each
           queue = Hub.join(@id)
-          yield "retry: 1500\n\n"
+          yield "retry: 1500\ndata: #{JSON.generate(seq: @seq, greeting: true)}\n\n"
           loop { yield queue.pop }
         ensure
           Hub.leave(@id, queue) if queue

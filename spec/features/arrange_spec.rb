@@ -63,7 +63,7 @@ RSpec.describe "Arranging a page" do
     field.send_keys("Find the north star", :enter)
     expect(page).to have_css(".canvas text", text: "Find the north star")
     kept
-    press(%i[control z])
+    press([:control, "z"])
     expect(page).to have_css(".canvas text", text: "Point the tube")
   end
 
@@ -141,11 +141,13 @@ RSpec.describe "Arranging a page" do
     find("textarea.editing").send_keys("Climb", :enter)
     expect(page).to have_css(".canvas text", text: "Climb")
     zoom = find(".status").text[/\d+ %/]
-    find(".canvas").send_keys("+")
+    press("+")
     expect(page).to have_no_css(".status", text: zoom)
-    find(".canvas").send_keys("0")
+    press("0")
     expect(page).to have_css(".status", text: zoom)
-    find(".canvas").send_keys(:escape)
+    press(:escape)
+    expect(page).to have_no_css(".item")
+    press(:escape)
     expect(page).to have_no_css(".chosen")
   end
 

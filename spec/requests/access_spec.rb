@@ -59,7 +59,8 @@ RSpec.describe "Access" do
     sign_up
     id = make
     [nil, "wrong"].each do |wrong|
-      custom_request("POST", "/api/pieces/#{id}/changes", JSON.generate(operation: { op: "piece.change", set: { title: "Stolen" } }), "CONTENT_TYPE" => "application/json", "HTTP_X_CSRF_TOKEN" => wrong)
+      custom_request("POST", "/api/pieces/#{id}/changes", JSON.generate(operation: { op: "piece.change", set: { title: "Stolen" } }), "CONTENT_TYPE" => "application/json",
+                                                                                                                                      "HTTP_X_CSRF_TOKEN" => wrong)
       expect(last_response.status).to eq 403
     end
     expect(fetch("/api/pieces/#{id}")["piece"]["title"]).to eq "Trial"
@@ -76,7 +77,7 @@ RSpec.describe "Access" do
   it "refuses bodies that are too large, in words" do
     sign_up
     token
-    custom_request("POST", "/api/pieces", "x" * (6 * 1024 * 1024 + 1), "CONTENT_TYPE" => "application/json", "HTTP_X_CSRF_TOKEN" => token)
+    custom_request("POST", "/api/pieces", "x" * ((6 * 1024 * 1024) + 1), "CONTENT_TYPE" => "application/json", "HTTP_X_CSRF_TOKEN" => token)
     expect(last_response.status).to eq 413
     expect(answer["error"]).to include("6 MB")
   end

@@ -56,7 +56,8 @@ RSpec.describe "Changes" do
   it "that are malformed or do not fit change nothing" do
     figure
     seq = fetch("/api/pieces/#{id}")["seq"]
-    [{ op: "fly" }, { op: "object.change", id: figure, set: { box: "wide" } }, { op: "object.remove", id: "gone" }, "text", nil, { op: "batch", operations: [{ op: "object.remove", id: figure }, { op: "fly" }] }].each do |wrong|
+    [{ op: "fly" }, { op: "object.change", id: figure, set: { box: "wide" } }, { op: "object.remove", id: "gone" }, "text", nil,
+     { op: "batch", operations: [{ op: "object.remove", id: figure }, { op: "fly" }] }].each do |wrong|
       change(id, wrong)
       expect(last_response.status).to eq 422
       expect(answer["error"]).not_to be_empty

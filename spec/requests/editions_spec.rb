@@ -17,7 +17,7 @@ RSpec.describe "Editions" do
     change(id, { op: "item.change", id: figure, item: "i1", set: { title: "Changed later" } })
     page = read(path)
     expect(page.status).to eq 200
-    expect(page.body).to include("Point the main", "<text", 'name="viewport"').and satisfy { |body| !body.include?("Changed later") }
+    expect(page.body).to include("Point the main", "<text", 'name="viewport"').and(satisfy { |body| !body.include?("Changed later") })
     expect(page.headers["content-security-policy"]).to include("default-src 'none'")
     expect(page.headers["set-cookie"]).to be_nil
   end
@@ -37,7 +37,7 @@ RSpec.describe "Editions" do
     expect(last_response.body).to include("Aim well")
     send_json("DELETE", "/api/editions/#{edition['id']}")
     expect(read(edition["path"]).status).to eq 404
-    expect(last_response.body).to include("not published").and satisfy { |body| !body.include?("Aim well") }
+    expect(last_response.body).to include("not published").and(satisfy { |body| !body.include?("Aim well") })
   end
 
   it "show nothing that was never published" do

@@ -44,7 +44,7 @@ module Screens
   end
 
   Capybara.register_driver(:chromium) do |app|
-    Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], timeout: 20, process_timeout: 40, js_errors: true, save_path: DOWNLOADS,
+    Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], timeout: 40, process_timeout: 60, js_errors: true, save_path: DOWNLOADS,
                                        browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "disable-background-networking" => nil, "disable-dev-shm-usage" => nil })
   end
   Capybara.default_driver = :chromium

@@ -39,20 +39,33 @@ export const usePiece = defineStore("piece", () => {
   }
 
   function close() {
-    events?.close();
-    events = null;
+    deaf();
     state.value = null;
     selected.value = item.value = pageId.value = null;
   }
 
+  /** Follows what other windows change. The first message says where the piece stands, in case something was missed. */
   function follow(id: string) {
+    deaf();
     events = new EventSource(`/api/pieces/${id}/events`);
     events.onmessage = (message) => {
-      const answer = JSON.parse(message.data) as Difference;
-      if (answer.tab === TAB || !state.value || answer.seq <= state.value.seq) return;
-      answer.seq === state.value.seq + 1 ? merge(answer) : void reload();
+      const answer = JSON.parse(message.data) as Difference & { greeting?: boolean };
+      if (answer.tab === TAB || !state.value || pending.value || answer.seq <= state.value.seq) return;
+      answer.seq === state.value.seq + 1 && !answer.greeting ? merge(answer) : void reload();
     };
   }
+
+  function deaf() {
+    events?.close();
+    events = null;
+  }
+
+  // A browser opens only a handful of connections to one server: a window that is not looked at gives its own back.
+  window.addEventListener("pagehide", deaf);
+  document.addEventListener("visibilitychange", () => {
+    if (document.visibilityState === "hidden") deaf();
+    else if (state.value && !events) follow(state.value.id);
+  });
 
   async function reload() {
     if (state.value) state.value = await get<Whole>(`/api/pieces/${state.value.id}`);
@@ -61,6 +74,8 @@ export const usePiece = defineStore("piece", () => {
   function merge(answer: Difference) {
     const now = state.value;
     if (!now || answer.nothing) return;
+    // Another window was quicker: its change is fetched with everything else.
+    if (answer.seq > now.seq + 1) void reload();
     const objects = { ...now.objects, ...answer.objects };
     const svg = { ...now.svg, ...answer.svg };
     answer.removed.forEach((id) => { delete objects[id]; delete svg[id]; });

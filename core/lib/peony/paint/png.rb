@@ -22,7 +22,8 @@ module Peony
         image = Vips::Image.svgload_buffer(SVG.paint(picture), scale: scale.to_f)
         return image.flatten(background: [255, 255, 255]).jpegsave_buffer(Q: 90) if format == ".jpg"
 
-        image.pngsave_buffer(compression: 4)
+        # Flat areas pack as well without row filters, and in half the time.
+        image.pngsave_buffer(compression: 2, filter: :none)
       end
 
       def check(picture, scale)

@@ -194,7 +194,7 @@ defineExpose({ focus: () => root.value?.focus() });
         <div v-if="itemBox && !live" class="item" :style="place(itemBox)" />
       </template>
       <i v-if="guides.x !== null" class="guide v" :style="{ left: px(guides.x) }" /><i v-if="guides.y !== null" class="guide h" :style="{ top: px(guides.y) }" />
-      <textarea v-if="edit" ref="field" v-model="edit.value" class="editing" :style="edit.style" :aria-label="`Words: ${edit.name}`" @blur="commit" @keydown.esc.stop="edit = null" @keydown.enter.exact.prevent="commit" @pointerdown.stop @dblclick.stop />
+      <textarea v-if="edit" ref="field" v-model="edit.value" class="editing" :style="edit.style" :aria-label="`Words: ${edit.name}`" @blur="commit" @keydown.esc.stop="edit = null" @keydown.enter.exact.prevent.stop="commit" @pointerdown.stop @dblclick.stop />
     </div>
   </div>
 </template>

@@ -59,7 +59,7 @@ const missing = computed(() => piece.state!.remarks.length);
   <main class="publish">
     <section class="seen">
       <div class="switch narrow" role="group" aria-label="Seen on"><button :aria-pressed="width === 'wide'" @click="width = 'wide'">wide</button><button :aria-pressed="width === 'phone'" @click="width = 'phone'">phone</button></div>
-      <div class="stage scroll"><div class="column" :class="width"><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${size.width} / ${size.height}` }"><PageView :page="p" /></div></div></div>
+      <div class="stage scroll" tabindex="0" role="region" aria-label="As readers see it"><div class="column" :class="width"><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${size.width} / ${size.height}` }"><PageView :page="p" /></div></div></div>
     </section>
     <section class="work scroll">
       <template v-if="live">

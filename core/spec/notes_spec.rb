@@ -16,6 +16,17 @@ RSpec.describe Peony::Notes do
       end
     end
 
+    it "takes labelled lines for entries, and the line above them for their heading" do
+      expect(shape(described_class.read("Tram museum: how we got here\n1931 – the horse tram is retired\n1958: line closes\nMay 1974 – volunteers rescue a car")))
+        .to eq [["heading", 2, "Tram museum: how we got here"], ["item", 0, "1931 – the horse tram is retired"], ["item", 0, "1958: line closes"],
+                ["item", 0, "May 1974 – volunteers rescue a car"]]
+    end
+
+    it "does not take a wrapped paragraph for entries" do
+      text = "It was late when we came up the hill, and nobody had thought\nof bringing a lamp: so we sat down by the wall and waited for\nthe cloud to part, which it did not."
+      expect(described_class.read(text).blocks.map(&:type)).to eq ["paragraph"]
+    end
+
     it "knows where each block stands in the file" do
       text = "Title\n\n  - one thing\n  - another thing\n"
       described_class.read(text).blocks.each { |block| expect(text[block.at, block.text.length]).to eq block.text }

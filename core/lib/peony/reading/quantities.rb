@@ -27,7 +27,7 @@ module Peony
         figures(string, taken, found)
         fractions(string, taken, found)
         spelled(string, taken, found)
-        share_units(string, found.sort_by(&:from))
+        inherit(string, share_units(string, found.sort_by(&:from)))
       end
 
       def each_match(string, pattern, taken)
@@ -111,9 +111,26 @@ module Peony
 
           unit = Units.after(rest, value)
           next if value == 1 && !rest.match?(/\A\s+(?:in|of every|out of) (?:\d|#{Numbers::WORD})/i) && (unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|day|side|thing|way|by)\b/i))
-          next if value.zero?
+          next if value.zero? || (unit.empty? && string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bfrom \z/i)) || compound?(rest)
 
           add(found, taken, string, m, value, unit)
+        end
+      end
+
+      # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").
+      def compound?(rest)
+        word = rest[/\A-([[:alpha:]]+)/, 1]
+        word && !Units::MEASURES.key?(word.downcase)
+      end
+
+      # A bare number counts what was counted before it ("160 people came; 96 stayed"), or else what the first line is about
+      # ("Visitors to the museum - 2018: 4,100").
+      def inherit(string, list)
+        last = string[/\A[^\n]*/].scan(/[[:alpha:]]+/).find { |w| Words.plural?(w) && !Words::STOP.include?(w.downcase) }.to_s.downcase
+        list.each do |q|
+          if q.unit.empty? then q.unit = last
+          elsif !%w[% times].include?(q.unit) then last = q.unit
+          end
         end
       end
 

@@ -43,7 +43,7 @@ module Peony
       def noun(rest, value)
         words = rest.sub(/\A-/, " ")[/\A(?:\s+(?:of (?:the|our|them|all)\s+)?[[:alpha:]'’-]+){1,5}/].to_s.split
         words = words.drop_while { |w| %w[of the our more other new extra different further small large big].include?(w.downcase) }
-        run = words.take_while { |w| !Words::STOP.include?(w.downcase) && !w.match?(/\A[A-Z]/) }.first(4)
+        run = words.take_while { |w| !Words::STOP.include?(w.downcase) && !(w.match?(/\A[A-Z]/) && !w.match?(/day?s\z/)) }.first(4)
         plural = run.find { |w| Words.plural?(w) }
         return plural.downcase if plural
         return "" if run.empty?

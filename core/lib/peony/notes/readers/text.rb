@@ -28,7 +28,13 @@ module Peony
         lines.chunk_while { |one, two| !one.text.strip.empty? && !two.text.strip.empty? }.reject { |run| run.first.text.strip.empty? }
       end
 
+      # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
+      LABELLED = /\A\s*(?=\S)[^.:–—]{1,34}(?::|\s[–—-])\s+\S/
+      DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+
       def blocks_of(run)
+        return listed(run) if list_of_lines?(run)
+
         run.each_with_object([]) do |line, blocks|
           if (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
@@ -40,6 +46,21 @@ module Peony
             blocks << block("paragraph", line, line.text[/\A\s*/].length)
           end
         end.then { |blocks| levels(blocks) }
+      end
+
+      # Lines that are entries although no bullet says so: short, and nearly all with a label at their beginning.
+      def list_of_lines?(run)
+        rest = run.drop(1)
+        rest.size >= 2 && run.none? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 } && rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75
+      end
+
+      def listed(run)
+        first, *rest = run
+        heading = !first.text.match?(LABELLED) || (rest.all? { |l| l.text.match?(DATED) } && !first.text.match?(DATED))
+        lines = run.each_with_index.map do |line, index|
+          block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : 0)
+        end
+        lines.each { |b| b.ordered = false if b.item? }
       end
 
       # A wrapped line belongs to the block before it; after an item only when it is indented or goes on in lower case.

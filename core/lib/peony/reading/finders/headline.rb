@@ -27,10 +27,12 @@ module Peony
           return nil if Words.imperative?(sentence.text)
 
           list = text.quantities_in(sentence).reject { |q| q.approximate && q.value < 3 }
-          chosen = list.max_by { |q| weight(q) }
-          return nil if chosen.nil? || weight(chosen) < 1
-
           ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(/\A\s*(?:in|out of)\s*\z/i) }
+          chosen = ratio ? ratio.first : list.max_by { |q| weight(q) }
+          # "9 dogs." on its own is said to strike, however small the number.
+          bare = chosen && sentence.text.split.size <= 6 && chosen.from - sentence.from < 3
+          return nil if chosen.nil? || (weight(chosen) < 1 && !ratio && !bare)
+
           words = tail(sentence, ratio ? ratio.last : chosen)
           Item.new(title: capital(words), detail: "", spans: [sentence], value: chosen.value, unit: chosen.unit,
                    date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])

@@ -20,5 +20,5 @@ people = Rack::Builder.app do
 end
 
 run(lambda do |env|
-  env["PATH_INFO"].match?(%r{\A/(?:e/|edition\.css|fonts|sign-in\.css)}) ? readers.call(env) : people.call(env)
+  env["PATH_INFO"].match?(%r{\A/(?:e/|edition\.css|fonts|sign-in\.css|peony\.svg)}) ? readers.call(env) : people.call(env)
 end)

@@ -34,6 +34,14 @@ module PeonyServer
       File.binread(path)
     end
 
+    # The mark in the browser's tab: five petals and a heart.
+    get("/peony.svg") do
+      content_type "image/svg+xml"
+      headers "cache-control" => "public, max-age=86400"
+      petals = Array.new(5) { |i| %(<ellipse cx="16" cy="8.5" rx="6" ry="7.5" transform="rotate(#{i * 72} 16 16)"/>) }.join
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32"><g fill="#b0265a">#{petals}</g><circle cx="16" cy="16" r="4.5" fill="#f0c878"/></svg>)
+    end
+
     get("/fonts.css") do
       content_type :css
       headers "cache-control" => "public, max-age=3600"

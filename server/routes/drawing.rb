@@ -30,6 +30,11 @@ module PeonyServer
           json(svg: svg.reject { |key, value| before[key] == value }, pages: State.skeleton(change.piece))
         end
 
+        # The pages as a phone shows them.
+        app.get("/api/pieces/:id/narrow") do
+          json(pages: Peony::Scene::Narrow.all(piece.piece).each_with_index.map { |picture, i| Peony::Paint::SVG.paint(picture, prefix: "n#{i}-") })
+        end
+
         app.post("/api/pieces/:id/forms") do
           _, object = piece.piece.find(body_json["object"])
           items = Peony::Figures.items(object["items"] || [])
@@ -72,10 +77,10 @@ module PeonyServer
           object = figure(piece, reading, facts, finding, items)
           page = piece.pages.find { |p| p["id"] == body["page"] } || piece.pages.last
           box = body["page"] == "new" ? nil : Peony::Piece::Layout.free_box(piece, page, share: share(facts, items))
-          return { "op" => "object.add", "page" => page["id"], "object" => object.merge("box" => box) } if box
+          return { "op" => "object.add", "page" => page["id"], "object" => object.merge("box" => Peony::Piece::Layout.snug(piece, object, box)) } if box
 
           fresh = { "id" => "p#{Store::Pieces.name(5)}", "ground" => "surface", "objects" => [] }
-          object["box"] = Peony::Piece::Layout.free_box(piece, fresh, share: share(facts, items))
+          object["box"] = Peony::Piece::Layout.snug(piece, object, Peony::Piece::Layout.free_box(piece, fresh, share: share(facts, items)))
           { "op" => "batch", "operations" => [{ "op" => "page.add", "page" => fresh }, { "op" => "object.add", "page" => fresh["id"], "object" => object }] }
         end
 

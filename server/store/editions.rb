@@ -39,7 +39,7 @@ module PeonyServer
 
         def page(piece, number, now)
           note = "Edition #{number}, #{Time.at(now).strftime('%-d %B %Y')}"
-          Peony::Paint::HTML.paint(Peony::Scene::Pages.all(piece), title: piece.title, css: "/edition.css", note: note)
+          Peony::Paint::HTML.paint(Peony::Scene::Pages.all(piece), narrow: Peony::Scene::Narrow.all(piece), title: piece.title, css: "/edition.css", note: note)
         end
 
         def slug(title) = title.downcase.unicode_normalize(:nfkd).gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 40].then { |s| s.empty? ? "piece" : s }

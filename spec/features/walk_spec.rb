@@ -83,6 +83,8 @@ RSpec.describe "From notes to a published picture" do
     expect(edition.evaluate("document.body.innerText")).to include("Star night").and include("Edition 1")
     expect(edition.evaluate("[...document.querySelectorAll('svg text')].map(t => t.textContent).join(' ')")).to include("Lock both axes")
     expect(edition.evaluate("document.documentElement.scrollWidth")).to be <= 390
+    sizes = edition.evaluate("[...document.querySelectorAll('svg text')].filter(t => t.getBoundingClientRect().width).map(t => parseFloat(t.getAttribute('font-size')) * t.getScreenCTM().a)")
+    expect(sizes.min).to be >= 11
     click_on "Take it back"
     expect(page).to have_css("h2", text: "No edition yet")
     edition.go_to(address)

@@ -5,7 +5,7 @@ import { notice } from "./ui/notices";
 <template>
   <v-app>
     <router-view />
-    <v-snackbar v-model="notice.open" :timeout="notice.timeout" location="bottom">
+    <v-snackbar v-model="notice.open" :timeout="notice.timeout" location="bottom left">
       <span role="status">{{ notice.text }}</span>
       <template #actions>
         <v-btn v-if="notice.act" variant="text" @click="notice.act.run(); notice.open = false">{{ notice.act.label }}</v-btn>

@@ -89,7 +89,7 @@ module Peony
       def surface = house.colour("surface")
 
       # One px of the 1080 px design in this box: lines, gaps and words grow with it. A low, wide figure keeps to the page's own measure.
-      def unit = @unit ||= [Math.sqrt(job.width * job.height) / 640.0, job.width > 420 ? job.least / 13.0 : 0].max.clamp(0.5, 3)
+      def unit = @unit ||= [Math.sqrt(job.width * job.height) / 560.0, job.width > 420 ? job.least / 13.0 : 0].max.clamp(0.5, 3)
 
       def rule = [1.5 * unit, 1.0].max
       def shape = [2.5 * unit, 1.2].max

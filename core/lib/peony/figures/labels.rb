@@ -26,7 +26,7 @@ module Peony
       # @return [Array<Label>]
       # @raise [Refusal]
       def fit_labels(cells, most: 24 * unit, list: items, detail: true, above: nil, title: :title)
-        sizes = Scale.down([most, 13].max, from: job.least)
+        sizes = Scale.down([[most, 29.0 * job.least / 13].min, 13].max, from: job.least)
         sizes.each do |size|
           labels = try_labels(list, cells, size, detail, above, title)
           return labels if labels
@@ -105,6 +105,12 @@ module Peony
           return Type::Setting.new(lines: [text], font: font, size: size, leading: 1.0) if size <= max_height && font.width(text, size) <= max_width
         end
         nil
+      end
+
+      # The ink for a numeral on a filled area: the surface's colour wherever it reads, so that a ramp changes ink only once.
+      def on_fill(ground, size)
+        light = surface
+        Colour::Mixing.contrast(light, ground) >= (size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT) + 0.03 ? light : house.ink(ground)
       end
 
       # A number with its unit at 60 % on the same baseline.

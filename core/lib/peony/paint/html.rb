@@ -12,28 +12,34 @@ module Peony
         figure{margin:0 0 clamp(8px,2vw,24px)}svg{display:block;width:100%;height:auto;background:#fff}
         footer{max-width:1080px;margin:0 auto;padding:0 clamp(16px,2.5vw,32px) 32px;font-size:14px;color:#56625b}
         .words{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
+        .narrow{display:none}@media screen and (max-width:640px){.wide{display:none}.narrow{display:block}main{padding:0}}
         @media print{body{background:#fff}main{padding:0;max-width:none}footer{display:none}figure{margin:0;break-after:page}}
       TEXT
 
       module_function
 
       # @param pictures [Array<Scene::Picture>]
+      # @param narrow [Array<Scene::Picture>] the same pages laid out for a phone, shown there instead
       # @param title [String, nil]
       # @param css [String] rules for fonts; by default the letters in use are embedded
       # @param note [String, nil] a line at the foot
       # @return [String] a complete document
-      def paint(pictures, title: nil, css: nil, note: nil)
+      def paint(pictures, narrow: [], title: nil, css: nil, note: nil)
         name = title || pictures.first&.title || "Peony"
         figures = pictures.each_with_index.map do |picture, index|
-          "<figure>#{SVG.paint(picture, embed: css.nil?, prefix: "p#{index + 1}-")}</figure>"
+          small = narrow[index] unless narrow[index].nil? || narrow[index].width == picture.width
+          wide = figure(picture, css, "p#{index + 1}-", small && "wide")
+          small ? wide + figure(small, css, "n#{index + 1}-", "narrow") : wide
         end
         <<~DOCUMENT
           <!doctype html>
           <html lang="#{CGI.escapeHTML(pictures.first&.lang || 'en')}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
-          <title>#{CGI.escapeHTML(name)}</title>#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
+          <title>#{CGI.escapeHTML(name)}</title>#{css ? %(<link rel="icon" href="/peony.svg">) : ""}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
           <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}</body></html>
         DOCUMENT
       end
+
+      def figure(picture, css, prefix, kind) = "<figure#{%( class="#{kind}") if kind}>#{SVG.paint(picture, embed: css.nil?, prefix: prefix)}</figure>"
     end
   end
 end

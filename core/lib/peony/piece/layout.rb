@@ -59,6 +59,24 @@ module Peony
         [edge, best[0], width, height].map { |v| v.round(1) }
       end
 
+      # A box drawn in as far as the figure in it leaves room unused, so that the next one finds it.
+      # @return [Array<Float>]
+      def snug(piece, object, box)
+        x, y, w, h = box
+        drawn = lambda do |height|
+          Scene::Pages.drawing(piece, object.merge("box" => [x, y, w, height]), piece.house.colour("surface"))
+        end
+        full = drawn.call(h)
+        used = full.nodes.filter_map { |node| Scene::Boxes.of(node)&.last }.max.to_f.ceil + 2
+        return box if used > h * 0.94
+
+        closer = drawn.call(used)
+        smallest = ->(drawing) { Scene::Picture.new(nodes: drawing.nodes).texts.map(&:size).min }
+        closer.cuts == full.cuts && smallest.call(closer) >= smallest.call(full) ? [x, y, w, used.to_f] : box
+      rescue Figures::Refusal
+        box
+      end
+
       # Shapes that lie behind everything (grounds, bands) are no obstacle.
       def backdrop?(piece, object)
         object["type"] == "shape" && object["box"][2] * object["box"][3] > piece.width * piece.height * 0.3

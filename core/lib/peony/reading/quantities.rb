@@ -9,8 +9,10 @@ module Peony
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
                     tram track unit issue volume number].freeze
-      LABELS = /(?:\b(?:#{NUMBERED.join('|')})\.?\s|#|\b[A-Z])\z/i
+      LABELS = /(?:\b(?:#{NUMBERED.join('|')})\s|\bno\.\s|#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine)[ -])?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
+      # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
+      HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
 
@@ -91,7 +93,7 @@ module Peony
           after = string[m.end(0), 14].to_s
           part = Numbers::PARTS.fetch(m[2].downcase)
           next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
-          next if m[1].nil? && !m[2].match?(/half/i)
+          next if m[1].nil? && !(m[2].match?(/half/i) && after.match?(HALF_OF))
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 
           count = m[1].nil? || m[1].match?(/\Aan?\z/i) ? 1 : Numbers.spelled(m[1])

@@ -45,7 +45,7 @@ module Peony
         return comma + 1 if comma&.positive?
 
         at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) && words[i] != "of" } || MOST
-        at -= 1 while at > 1 && Words.dangling?(words[at - 1])
+        at -= 1 while at > 1 && (Words.dangling?(words[at - 1]) || (words[at - 1] == "out" && words[at] == "of"))
         at
       end
 

@@ -92,6 +92,7 @@ h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; }
 .items { list-style: none; margin: 6px 0 4px; padding: 0; border-top: 1px solid var(--line); } li { border-bottom: 1px solid var(--line); border-left: 2px solid transparent; padding: 1px 0 1px 6px; } li.now { background: var(--paper); border-left-color: var(--peony); padding-bottom: 7px; }
 .line { display: flex; align-items: center; } .title { flex: 1; min-width: 0; height: 30px; border: 0; background: transparent; font-weight: 600; font-size: 13px; text-overflow: ellipsis; } .value { width: 58px; height: 30px; border: 0; background: transparent; text-align: right; } .unit { padding: 0 6px 0 3px; max-width: 54px; overflow: hidden; text-overflow: ellipsis; }
 .aspect { display: grid; grid-template-columns: 86px 1fr; align-items: center; margin-bottom: 4px; padding-right: 6px; } .aspect .field { height: 28px; color: var(--ink); }
+li.now .field + .acts { margin-top: 6px; }
 .detail { font-size: 13px; margin-bottom: 5px; width: calc(100% - 6px); } .acts { display: flex; gap: 12px; align-items: center; padding-right: 8px; } .end { margin-left: auto; }
 .add { display: inline-flex; align-items: center; gap: 4px; } .finish { margin-top: 8px; } .row { display: flex; gap: 9px; align-items: center; }
 </style>

@@ -104,7 +104,13 @@ function next(step: number) {
   const list = passages.value ?? [];
   const at = list.findIndex((p) => p.id === current.value);
   const to = list[at + step];
-  if (to) { choose(to.id); void nextTick(() => notes.value?.querySelector(`[data-block="${to.blocks[0]}"]`)?.scrollIntoView({ block: "center" })); }
+  if (to) { choose(to.id); void nextTick(() => reveal(to.blocks[0])); }
+}
+
+/** Scrolls only the notes, never the window around them. */
+function reveal(block: string) {
+  const words = notes.value?.querySelector<HTMLElement>(`[data-block="${block}"]`);
+  if (words && notes.value) notes.value.scrollTo({ top: words.offsetTop - notes.value.clientHeight / 3, behavior: "smooth" });
 }
 
 function keys(event: KeyboardEvent, index: number) {
@@ -167,7 +173,7 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
 </template>
 
 <style scoped>
-.draw { display: grid; grid-template-columns: 452px minmax(0, 1fr); min-height: 0; }
+.draw { display: grid; grid-template-columns: 452px minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); min-height: 0; }
 .notes { background: var(--paper); border-right: 1px solid var(--line); position: relative; }
 .marked { position: sticky; bottom: 14px; display: flex; justify-content: center; }
 .none { padding: 34px; max-width: 460px; color: var(--quiet); font-size: 15px; }

@@ -85,7 +85,7 @@ const hard = computed(() => piece.state?.remarks.filter((r) => r.check === "cont
 </template>
 
 <style scoped>
-.dress { display: grid; grid-template-columns: 400px minmax(0, 1fr); min-height: 0; }
+.dress { display: grid; grid-template-columns: 400px minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); min-height: 0; }
 .styles { background: var(--paper); border-right: 1px solid var(--line); padding: 20px 24px 32px; } h2 { font-size: 24px; } .styles p { margin: 0 0 12px; }
 .cards { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; } .card { border: 1px solid var(--line); border-radius: 5px; padding: 8px; display: grid; align-content: start; gap: 2px; } .card:hover { border-color: var(--quiet); } .card.now { border-color: var(--peony); box-shadow: inset 0 0 0 1px var(--peony); }
 .card strong { font-size: 17px; } .card .tiny { line-height: 1.25; } .band { display: flex; border: 1px solid var(--line); height: 26px; } .band i { flex: 1; }

@@ -180,7 +180,7 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
 </template>
 
 <style scoped>
-.gather { display: grid; grid-template-columns: 196px minmax(0, 1fr) 282px; min-height: 0; }
+.gather { display: grid; grid-template-columns: 196px minmax(0, 1fr) 282px; grid-template-rows: minmax(0, 1fr); min-height: 0; }
 .outline { padding: 22px 18px 22px 24px; border-right: 1px solid var(--line); }
 .entry { display: block; width: 100%; padding: 4px 0; color: var(--quiet); font-size: 14px; overflow: hidden; text-overflow: ellipsis; } .entry.first { color: var(--ink); font-weight: 600; } .entry:hover { color: var(--ink); }
 .desk { background: var(--paper); display: grid; grid-template-rows: 40px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }

@@ -85,7 +85,7 @@ const number = (r: Remark) => remarks.value.indexOf(r) + 1;
 </template>
 
 <style scoped>
-.proof { display: grid; grid-template-columns: 430px minmax(0, 1fr); min-height: 0; }
+.proof { display: grid; grid-template-columns: 430px minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); min-height: 0; }
 .list { background: var(--paper); border-right: 1px solid var(--line); padding: 20px 24px 40px; } h2 { font-size: 25px; } .order { color: var(--leaf-2); margin: 0 0 10px; }
 .tabs { display: flex; gap: 14px; border-bottom: 1px solid var(--line); font-size: 13px; } .tabs button { padding: 5px 0 7px; color: var(--quiet); border-bottom: 2px solid transparent; margin-bottom: -1px; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 ol { list-style: none; margin: 0 -12px; padding: 0; } li { display: grid; grid-template-columns: 24px 1fr; gap: 12px; padding: 13px 12px 14px; border-bottom: 1px solid var(--line); cursor: pointer; } li.now { background: var(--straw-2); border-radius: 4px; } h3 { font-size: 17px; } h3 button { font: inherit; } li p { margin: 2px 0 6px; font-size: 13.5px; color: var(--quiet); overflow-wrap: anywhere; } li.now p { color: var(--ink); }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
-import { call, post } from "../../api/client";
+import { computed, ref, shallowRef, watch } from "vue";
+import { call, get, post } from "../../api/client";
 import { tell, tellTrouble } from "../../ui/notices";
 import { usePiece } from "../../piece/store";
 import { clock, many } from "../../ui/words";
@@ -13,6 +13,15 @@ const scale = ref(2);
 const ground = ref(true);
 const pageNumber = ref(1);
 const width = ref<"wide" | "phone">("wide");
+const phone = shallowRef<string[] | null>(null);
+watch([width, () => piece.state!.seq], async () => {
+  if (width.value !== "phone") return;
+  try {
+    phone.value = (await get<{ pages: string[] }>(`/api/pieces/${piece.state!.id}/narrow`)).pages;
+  } catch (error) {
+    tellTrouble(error);
+  }
+});
 const editions = computed(() => piece.state!.editions);
 const live = computed(() => editions.value.find((e) => e.takenBackAt === null) ?? null);
 const changed = computed(() => (live.value ? piece.state!.seq - live.value.seq : 0));
@@ -59,7 +68,7 @@ const missing = computed(() => piece.state!.remarks.length);
   <main class="publish">
     <section class="seen">
       <div class="switch narrow" role="group" aria-label="Seen on"><button :aria-pressed="width === 'wide'" @click="width = 'wide'">wide</button><button :aria-pressed="width === 'phone'" @click="width = 'phone'">phone</button></div>
-      <div class="stage scroll" tabindex="0" role="region" aria-label="As readers see it"><div class="column" :class="width"><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${size.width} / ${size.height}` }"><PageView :page="p" /></div></div></div>
+      <div class="stage scroll" tabindex="0" role="region" aria-label="As readers see it"><div class="column" :class="width"><template v-if="width === 'phone'"><div v-for="(svg, i) in phone ?? []" :key="i" class="one small-page" v-html="svg" /></template><template v-else><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${size.width} / ${size.height}` }"><PageView :page="p" /></div></template></div></div>
     </section>
     <section class="work scroll">
       <template v-if="live">
@@ -89,8 +98,8 @@ const missing = computed(() => piece.state!.remarks.length);
 </template>
 
 <style scoped>
-.publish { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); min-height: 0; }
-.seen { display: grid; grid-template-rows: auto minmax(0, 1fr); min-height: 0; justify-items: center; padding-top: 18px; gap: 14px; } .narrow { width: 160px; } .stage { width: 100%; padding: 0 40px 30px; } .column { margin: 0 auto; max-width: 470px; display: grid; gap: 16px; } .column.phone { max-width: 260px; } .one { box-shadow: 0 0 0 1px var(--page-edge); }
+.publish { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); min-height: 0; }
+.seen { display: grid; grid-template-rows: auto minmax(0, 1fr); min-height: 0; justify-items: center; padding-top: 18px; gap: 14px; } .narrow { width: 160px; } .stage { width: 100%; padding: 0 40px 30px; } .column { margin: 0 auto; max-width: 470px; display: grid; gap: 16px; } .column.phone { max-width: 330px; } .small-page :deep(svg) { display: block; width: 100%; height: auto; } .one { box-shadow: 0 0 0 1px var(--page-edge); }
 .work { background: var(--paper); border-left: 1px solid var(--line); padding: 24px 32px 40px; } h2 { font-size: 23px; } p { margin: 2px 0 12px; }
 .address { display: flex; justify-content: space-between; gap: 16px; background: var(--panel); border: 1px solid var(--line); border-radius: 5px; padding: 9px 13px; margin-bottom: 6px; } .address a { color: var(--ink); text-decoration: none; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } .acts { display: flex; gap: 9px; flex-wrap: wrap; }
 .warn { background: var(--straw-2); border-radius: 5px; padding: 8px 12px; } .older { list-style: none; padding: 0; margin: 14px 0 0; font-size: 13px; } .older li { display: flex; gap: 14px; padding: 4px 0; } .older a { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }

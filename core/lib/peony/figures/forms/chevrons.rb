@@ -37,12 +37,14 @@ module Peony
             next if room < 20 || width / columns < 60
 
             labels = quietly { fit_labels(items.map { [(width / columns) - gap(16), room] }, most: 24 * unit) }
-            labels && [labels, columns, [labels.none? { |l| l.detail&.cut } ? 1 : 0, labels.first.title.size, -rows]]
+            labels && [labels, columns, [labels.none? { |l| l.detail&.cut } ? 1 : 0, labels.first.title.size, -((filled(labels, columns, band) / height) - 0.8).abs.round(1), -rows]]
           end
           refuse("There is too little room for #{items.size} arrow heads.") if tries.empty?
           labels, columns, = tries.max_by(&:last)
           [columns, labels]
         end
+
+        def filled(labels, columns, band) = labels.each_slice(columns).sum { |row| strip(columns, band) + gap(42) + row.map(&:height).max }
 
         def quietly
           yield
@@ -62,7 +64,7 @@ module Peony
           pen.polygon([[x, y], [x + last - nose, y], [x + last, y + (tall / 2)], [x + last - nose, y + tall], [x, y + tall], [x + notch, y + (tall / 2)]], **paint.paint)
           size = [tall * 0.5, 40 * unit].min.clamp(job.least, 60)
           # A little left of the middle: the notch and the nose weigh unequally.
-          pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: house.ink(paint.ground), anchor: :middle,
+          pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: on_fill(paint.ground, size), anchor: :middle,
                                                                                                                                             part: "number")
           put(label, x + 1, y + tall + gap(14), item: item)
         end

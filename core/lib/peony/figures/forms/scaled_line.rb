@@ -15,7 +15,7 @@ module Peony
           column = items.map { |i| house.font("number").width(i.date, date) }.max + gap(20)
           axis = [emphasis, 4].max
           leader = [width * 0.09, gap(36)].max
-          x = axis + leader
+          x = inset + axis + leader
           refuse("The dates are too long for this width.") if x + column > width * 0.6
           labels = fit_labels(items.map { [width - x - column, row - gap(10) - [date * 0.3, 0].max] }, most: 24 * unit)
           step = [row, labels.map(&:height).max + gap(44)].min
@@ -25,13 +25,18 @@ module Peony
 
         private
 
+        def disc(axis) = [axis * 1.3, 6 * unit].max
+
+        # The marks are wider than the line: it stands in by what they need.
+        def inset = disc([emphasis, 4].max) - ([emphasis, 4].max / 2) + shape
+
         def date_size(row)
           longest = items.map(&:date).max_by(&:length)
           Scale.down([30 * unit, row * 0.6].min, from: [job.least, 13].max).find { |size| house.font("number").width(longest, size) <= width * 0.3 } || [job.least, 13].max
         end
 
         def spine(axis, step)
-          pen.rect(0, top + (axis / 2), axis, (step * items.size) - axis, fill: house.tint(job.colour, 0.35), radius: axis / 2)
+          pen.rect(inset, top + (axis / 2), axis, (step * items.size) - axis, fill: house.tint(job.colour, 0.35), radius: axis / 2)
         end
 
         # Where on the line a date is: by its own scale where dates can be told, else evenly.
@@ -55,9 +60,8 @@ module Peony
           first = top + (axis / 2) + gap(6)
           span = (step * items.size) - axis - gap(12)
           at = first + (places[index] * span)
-          r = [axis * 1.3, 6 * unit].max
-          pen.path([["M", axis, at], ["C", x * 0.6, at, x * 0.45, level, x - gap(8), level]], stroke: house.colour("line"), line: rule)
-          pen.circle(axis / 2, at, r, **area(item, 1.0).paint)
+          pen.path([["M", inset + axis, at], ["C", x * 0.66, at, x * 0.5, level, x - gap(8), level]], stroke: house.colour("line"), line: rule)
+          pen.circle(inset + (axis / 2), at, disc(axis), **area(item, 1.0).paint)
           pen.words(item.date, house.font("number"), date, x, baseline, fill: accent_ink(role(item), surface, date), part: "date")
           put(label, x + column, baseline - label.title.ascent, item: item)
         end

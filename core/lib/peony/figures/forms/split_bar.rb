@@ -59,7 +59,7 @@ module Peony
             inner = [w - gap(3), 1].max
             pen.rect(x, y, inner, tall, radius: [radius, 6 * unit].min, **paint.paint)
             size = inside && Scale.down([tall * 0.44, 44 * unit].min, from: job.least).find { |s| number_width(item, s) <= inner - gap(16) }
-            number(item, size, x + gap(10), y + (tall / 2) + (size * 0.34), fill: house.ink(paint.ground)) if size
+            number(item, size, x + gap(10), y + (tall / 2) + (size * 0.34), fill: on_fill(paint.ground, size * 0.6)) if size
             number(item, job.least, x + (inner / 2), y + (tall / 2) + 4, fill: house.ink(paint.ground), anchor: :middle) if inside && !size && number_width(item, job.least) < inner - 4
             x += w
           end

@@ -26,7 +26,9 @@ module Peony
         # @return [String]
         def self.words(object)
           items = Figures.items(object["items"]).map do |item|
-            [item.date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
+            # "1 in 4" stands in the place of the date and is the number too: said once.
+            date = item.date == Figures::Values.parts(item).first ? nil : item.date
+            [date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
           end
           heading = object["heading"].to_s.delete_suffix(":")
           "#{"#{heading}: " unless heading.empty?}#{items.join('; ')}."[0, 600]

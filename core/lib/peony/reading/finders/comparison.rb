@@ -7,6 +7,7 @@ module Peony
       class Comparison < Finder
         family "comparison"
 
+        VERBS = "(?:is|are|has|have|takes?|costs?|weighs?|holds?|needs?|comes?|shows?|lasts?|uses?|carr(?:y|ies)|seats?|gives?)"
         CUES = /\b(compar\w+|versus|vs|which|differ\w*|than|whereas|unlike|both|choose between)\b/
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
@@ -18,7 +19,7 @@ module Peony
           return nil if shared.empty?
 
           fit = 0.5 + (0.08 * [shared.size, 4].min) + (text.frame.match?(CUES) ? 0.2 : 0)
-          finding([fit, 0.96].min, "#{count(items.size, 'thing')} on the same #{count(shared.size, 'aspect')}", items)
+          finding([fit, 0.96].min, "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}", items)
         end
 
         private
@@ -55,13 +56,14 @@ module Peony
 
         def aspects(span)
           label = span.text.index(":").to_i
-          Sentences.clauses(span, /[,;]\s+/).each_with_object([]) do |clause, list|
+          Sentences.clauses(span, /[,;]\s+(?:and\s+)?|\s+and\s+/).each_with_object([]) do |clause, list|
             quantity = text.quantities_in(clause).first
             next unless quantity && quantity.unit != "" && clause.to > span.from + label
 
             name = quantity.unit.match?(/\A[A-Z]{3}\z/) ? "price" : quantity.unit
-            named = clause.text.sub(/\A[^:]*:\s*/, "").match(/\A(?<name>[a-z][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            list << [named ? named[:name] : name, clause.text.sub(/\A[^:]*:\s*/, "").delete_prefix(named ? named[0] : "").strip.chomp(".")]
+            words = clause.text.sub(/\A[^:]*:\s*/, "").sub(/\A.*?\b#{VERBS}\s+(?=\S*[\d£€$])/, "")
+            named = words.match(/\A(?<name>[a-z][a-z ]{2,24}?)\s+(?=[\d£€$])/)
+            list << [named ? named[:name] : name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")]
           end.uniq(&:first)
         end
 
@@ -70,7 +72,7 @@ module Peony
           return nil if text.entries.any?
 
           items = text.sentences.filter_map do |s|
-            subject = s.text[/\A(?:The |A |An )?((?:[A-Z]?[[:alpha:]'’-]+\s?){1,3}?)(?=\s(?:is|has|takes|costs|weighs|holds|needs|comes|shows|lasts|uses|carries|seats|gives)\b)/, 1]
+            subject = s.text[/\A(?:The |A |An )?((?:[[:alpha:]'’-]+ ){1,4}?)(?=#{VERBS}\b)/, 1]&.strip
             found = subject && aspects(s)
             next unless found && found.size >= 2
 

@@ -30,7 +30,10 @@ Dir.mktmpdir do |dir|
 end
 
 lists = Array.new(200) do |n|
-  Array.new(2 + (n % 7)) { |i| { "title" => "Step #{n} number #{i}", "detail" => "what to do here #{n}, and why it matters", "value" => 10 + i, "unit" => "%", "date" => (2000 + i).to_s } }
+  Array.new(2 + (n % 7)) do |i|
+    { "title" => "Step #{n} number #{i}", "detail" => "what to do here #{n}, and why it matters", "value" => 10 + i, "unit" => "%",
+      "date" => (2000 + i).to_s }
+  end
 end
 forms = Peony::Figures::Form.members.values
 house = Peony::Style.fetch("Dome")
@@ -42,5 +45,9 @@ drawn = lists.each_with_index.filter_map do |list, i|
 end
 Bench.row("one figure drawn, words never seen before (#{drawn.size})", Bench.spread(drawn), "10")
 long = Peony::Notes::Markdown.read(Bench::NOTES * 8)
-Bench.row("#{(Bench::NOTES * 8).split.size} words read, passage by passage", Bench.runs(8) { Peony::Notes::Passage.all(long).each { |p| Peony::Reading.of(p) } })
+Bench.row("#{(Bench::NOTES * 8).split.size} words read, passage by passage", Bench.runs(8) do
+  Peony::Notes::Passage.all(long).each do |p|
+    Peony::Reading.of(p)
+  end
+end)
 Bench.row("start: bin/peony forms, whole process", Bench.runs(5) { Open3.capture2(File.join(Bench::ROOT, "bin/peony"), "forms", "--json") })

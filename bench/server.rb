@@ -38,7 +38,11 @@ module Bench
 
     def proposals(count)
       passages = JSON.parse(request(Net::HTTP::Get, "/api/pieces/#{@id}/passages").body)["passages"]
-      Bench.spread(Array.new(count) { |n| Bench.time { request(Net::HTTP::Post, "/api/pieces/#{@id}/proposals", { passage: passages[n % 6]["id"], width: 330 + n, height: 300 }) } })
+      Bench.spread(Array.new(count) do |n|
+        Bench.time do
+          request(Net::HTTP::Post, "/api/pieces/#{@id}/proposals", { passage: passages[n % 6]["id"], width: 330 + n, height: 300 })
+        end
+      end)
     end
 
     def opens(count) = Bench.spread(Array.new(count) { Bench.time { request(Net::HTTP::Get, "/api/pieces/#{@id}") } })

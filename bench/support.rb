@@ -42,7 +42,8 @@ module Bench
 
     86 % of open nights had a full team. 4,212 guests came in all. 301 people stood in the meadow.
   TEXT
-  FORMS = { "Aligning" => "staircase", "Who came" => "ring", "The evening" => "rail", "Safety" => "cards", "Hire" => "aspects-table", "Numbers" => "numbers" }.freeze
+  FORMS = { "Aligning" => "staircase", "Who came" => "ring", "The evening" => "rail", "Safety" => "cards", "Hire" => "aspects-table",
+            "Numbers" => "numbers" }.freeze
 
   module_function
 

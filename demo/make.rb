@@ -24,7 +24,10 @@ class Composer
     apply("op" => "page.add", "page" => { "id" => @page, "ground" => "surface", "objects" => [] })
   end
 
-  def text(words, x, y, width, role, **more) = add("type" => "text", "text" => words, "role" => role, "box" => [x, y, width, 20], **more.transform_keys(&:to_s))
+  def text(words, x, y, width, role, **more)
+    add("type" => "text", "text" => words, "role" => role, "box" => [x, y, width, 20], **more.transform_keys(&:to_s))
+  end
+
   def shape(kind, x, y, w, h, **more) = add("type" => "shape", "shape" => kind, "box" => [x, y, w, h], **more.transform_keys(&:to_s))
 
   # A figure of the passage under a heading.
@@ -75,7 +78,8 @@ season.save("season-report")
 
 stars = Composer.new("Count falling stars", "a3", "Dome", "stars")
 stars.ground("ink")
-stars.shape("path", -20, 1075, 1170, 530, fill: "accent-1", share: 0.34, curve: true, points: [[0, 0.16], [0.16, 0.06], [0.4, 0.0], [0.66, 0.1], [0.85, 0.08], [1, 0.0], [1, 1], [0, 1], [0, 0.16]])
+stars.shape("path", -20, 1075, 1170, 530, fill: "accent-1", share: 0.34, curve: true,
+                                          points: [[0, 0.16], [0.16, 0.06], [0.4, 0.0], [0.66, 0.1], [0.85, 0.08], [1, 0.0], [1, 1], [0, 1], [0, 0.16]])
 [[676, 214, 240, -170], [836, 356, 116, -80], [760, 520, 168, -116], [872, 640, 96, -66], [690, 742, 70, -48]].each_with_index do |(x, y, w, h), i|
   stars.shape("line", x, y, w, h, stroke: "signal", line: i.zero? ? 6 : 3.5)
   r = i.zero? ? 8 : 5

@@ -30,7 +30,8 @@ module PeonyServer
     end
 
     def too_large
-      [413, { "content-type" => "application/json" }, [JSON.generate(error: "This is larger than 6 MB.", hint: "Bring it in parts. Nothing was changed.")]]
+      [413, { "content-type" => "application/json" },
+       [JSON.generate(error: "This is larger than 6 MB.", hint: "Bring it in parts. Nothing was changed.")]]
     end
   end
 end

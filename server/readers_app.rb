@@ -59,7 +59,9 @@ module PeonyServer
 
     def faces
       Peony::Type::Fonts::FILES.flat_map do |family, weights|
-        weights.map { |weight, file| %(@font-face{font-family:"#{family}";font-weight:#{weight};font-display:block;src:url(/fonts/#{file}.ttf) format("truetype")}\n) }
+        weights.map do |weight, file|
+          %(@font-face{font-family:"#{family}";font-weight:#{weight};font-display:block;src:url(/fonts/#{file}.ttf) format("truetype")}\n)
+        end
       end.join
     end
 

@@ -39,7 +39,9 @@ module PeonyServer
 
     def self.install
       Rack::Attack.cache.store = Memory.new
-      Rack::Attack.throttle("sign-in", limit: 12, period: 60) { |request| request.ip if request.post? && %w[/login /create-account].include?(request.path) }
+      Rack::Attack.throttle("sign-in", limit: 12, period: 60) do |request|
+        request.ip if request.post? && %w[/login /create-account].include?(request.path)
+      end
       Rack::Attack.throttled_responder = lambda do |_request|
         [429, { "content-type" => "text/plain; charset=utf-8", "retry-after" => "60" }, ["Too many tries. Wait a minute and sign in again.\n"]]
       end

@@ -45,7 +45,8 @@ RSpec.describe "bin/peony" do
   end
 
   it "draws many in one process and says what was refused" do
-    jobs = [{ name: "good", form: "cards", items: items(3), width: 600, height: 400 }, { name: "bad", form: "cards", items: items(40) }, { name: "../out", form: "cards", items: items(2) }]
+    jobs = [{ name: "good", form: "cards", items: items(3), width: 600, height: 400 }, { name: "bad", form: "cards", items: items(40) },
+            { name: "../out", form: "cards", items: items(2) }]
     File.write("jobs.jsonl", jobs.map { |job| "#{JSON.generate(job)}\n" }.join)
     out, = peony("draw", "--batch", "jobs.jsonl", "-o", "out", "--format", "svg")
     results = out.each_line.map { |l| JSON.parse(l) }
@@ -62,7 +63,8 @@ RSpec.describe "bin/peony" do
 
   it "answers bad input with one plain sentence and 1, wrong usage with 2" do
     File.write("a.txt", "Nothing.")
-    [%w[read none.txt], %w[draw a.txt -o x.svg], %w[proof a.txt], %w[draw a.txt --size big -o x.svg], %w[draw a.txt --style Plaid -o x.svg]].each do |args|
+    [%w[read none.txt], %w[draw a.txt -o x.svg], %w[proof a.txt], %w[draw a.txt --size big -o x.svg],
+     %w[draw a.txt --style Plaid -o x.svg]].each do |args|
       _, err, status = peony(*args)
       expect([status, err.lines.size]).to eq([1, 1]), "#{args}: #{err}"
     end

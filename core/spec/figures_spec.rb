@@ -14,7 +14,8 @@ RSpec.describe Peony::Figures do
 
   describe "every form" do
     WORDS = %w[Harbour gate opens at dawn when crews bring nets ashore for sorting and weighing before buyers walk the quay with lists].freeze
-    HARD = ["Wiederverwertungsgenossenschaft", "Überraschungsbesuch", "A", "12,480 t", "“Quoted” & <angled>", "Self-evaluation/peer-review checklist"].freeze
+    HARD = ["Wiederverwertungsgenossenschaft", "Überraschungsbesuch", "A", "12,480 t", "“Quoted” & <angled>",
+            "Self-evaluation/peer-review checklist"].freeze
     BOXES = [[1000, 1000], [1000, 1300], [1200, 660], [760, 1900], [560, 380], [360, 300]].freeze
 
     def phrase(random, count) = Array.new(count) { WORDS.sample(random: random) }.join(" ").capitalize
@@ -27,7 +28,8 @@ RSpec.describe Peony::Figures do
           { "id" => "i#{i}", "title" => title, "detail" => k % 3 == 1 ? "" : phrase(random, random.rand(3..30)), "value" => random.rand(2..95), "unit" => "%", "date" => "20#{10 + i}",
             "aspects" => k.even? ? [["weight", "#{i} kg"], ["price", "£#{i}"]] : [], "strong" => i == 1 }
         end
-        [list, *BOXES.sample(random: random), Peony::Figures::Finish.members.keys.sample(random: random), Peony::Style.all.values.sample(random: random), k.even? ? nil : phrase(random, 5)]
+        [list, *BOXES.sample(random: random), Peony::Figures::Finish.members.keys.sample(random: random),
+         Peony::Style.all.values.sample(random: random), k.even? ? nil : phrase(random, 5)]
       end
     end
 
@@ -41,7 +43,9 @@ RSpec.describe Peony::Figures do
           node.lines.each do |line|
             box = Peony::Scene::Boxes.of(node.dup.tap { |n| n.lines = [line] })
             found << "outside: #{line[0]}" if box[0] < -1 || box[1] < -1 || box[2] > drawing.width + 1 || box[3] > drawing.height + 1
-            found << "overlap: #{line[0]}" if boxes.any? { |b| [b[2], box[2]].min - [b[0], box[0]].max > 1.5 && [b[3], box[3]].min - [b[1], box[1]].max > 1.5 }
+            found << "overlap: #{line[0]}" if boxes.any? do |b|
+              [b[2], box[2]].min - [b[0], box[0]].max > 1.5 && [b[3], box[3]].min - [b[1], box[1]].max > 1.5
+            end
             boxes << box
             needed = node.size >= 24 ? 3.0 : 4.5
             under = areas.reverse.find { |a| inside?(a, (box[0] + box[2]) / 2, (box[1] + box[3]) / 2) }
@@ -84,7 +88,9 @@ RSpec.describe Peony::Figures do
   end
 
   it "draws shares to scale: twice the value, twice the width" do
-    drawing = draw("split-bar", [{ "title" => "Schools", "value" => 60, "unit" => "%" }, { "title" => "Talks", "value" => 30, "unit" => "%" }, { "title" => "Rest", "value" => 10, "unit" => "%" }])
+    drawing = draw("split-bar",
+                   [{ "title" => "Schools", "value" => 60, "unit" => "%" }, { "title" => "Talks", "value" => 30, "unit" => "%" },
+                    { "title" => "Rest", "value" => 10, "unit" => "%" }])
     bars = drawing.nodes.grep(Peony::Scene::Group).map { |g| g.children.grep(Peony::Scene::Rect).first }.compact
     expect((bars[0].w + 4) / (bars[1].w + 4)).to be_within(0.06).of(2)
   end
@@ -116,7 +122,9 @@ RSpec.describe Peony::Figures do
   end
 
   it "remembers which details it had to shorten" do
-    long = items(6).each { |i| i["detail"] = "a detail that goes on and on with many words, far longer than there is room for in a small box like this one, " * 3 }
+    long = items(6).each do |i|
+      i["detail"] = "a detail that goes on and on with many words, far longer than there is room for in a small box like this one, " * 3
+    end
     drawing = draw("cards", long, width: 420, height: 300)
     expect(drawing.cuts).not_to be_empty
     expect(said(drawing)).to include("…")
@@ -129,7 +137,9 @@ RSpec.describe Peony::Figures do
   end
 
   it "refuses in words: too many, too few, no values, no room, no such form" do
-    { -> { draw("staircase", items(9)) } => /at most 8/, -> { draw("spine", items(2)) } => /at least 3/, -> { draw("ring", items(3, "value" => nil)) } => /needs a value/,
+    { -> { draw("staircase", items(9)) } => /at most 8/, -> { draw("spine", items(2)) } => /at least 3/, lambda {
+      draw("ring", items(3, "value" => nil))
+    } => /needs a value/,
       -> { draw("cards", items(3), width: 60) } => /120 × 90/, -> { draw("cards", items(12), width: 130, height: 100) } => /too little room/i,
       -> { draw("spiral", items(3)) } => /no form called “spiral”/ }.each { |act, words| expect(&act).to raise_error(Peony::Error, words) }
   end

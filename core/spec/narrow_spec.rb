@@ -4,7 +4,8 @@ RSpec.describe Peony::Scene::Narrow do
   let(:piece) do
     made = piece_of("Aligning\n\n#{Samples::STEPS}", form: "staircase")
     band = { "id" => "s", "type" => "shape", "shape" => "rectangle", "fill" => "accent-4", "box" => [0, 700, 1080, 300] }
-    title = { "id" => "t", "type" => "text", "text" => "A word on a dark band", "role" => "title", "colour" => "surface", "box" => [80, 760, 900, 70] }
+    title = { "id" => "t", "type" => "text", "text" => "A word on a dark band", "role" => "title", "colour" => "surface",
+              "box" => [80, 760, 900, 70] }
     [band, title].reduce(made) { |now, object| now.apply({ "op" => "object.add", "page" => "p1", "object" => object }).piece }
   end
   let(:picture) { described_class.all(piece).first }
@@ -35,7 +36,9 @@ RSpec.describe Peony::Scene::Narrow do
   end
 
   it "leaves a poster as it is: a picture as a whole" do
-    poster = Peony::Piece.blank(title: "x", kind: "a3").apply({ "op" => "object.add", "page" => "p1", "object" => { "id" => "t", "type" => "text", "text" => "Come", "box" => [0, 0, 500, 50] } }).piece
+    poster = Peony::Piece.blank(title: "x",
+                                kind: "a3").apply({ "op" => "object.add", "page" => "p1",
+                                                    "object" => { "id" => "t", "type" => "text", "text" => "Come", "box" => [0, 0, 500, 50] } }).piece
     expect(described_class.all(poster).first.width).to eq poster.width
   end
 end

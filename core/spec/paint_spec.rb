@@ -84,7 +84,10 @@ RSpec.describe Peony::Paint do
 
   describe "PDF" do
     it "has a page for each page, real text in reading order, and only shipped fonts" do
-      two = piece.apply({ "op" => "page.add", "page" => { "id" => "p2", "objects" => [{ "id" => "t1", "type" => "text", "text" => "Café £5 on the second page", "box" => [80, 80, 600, 30] }] } }).piece
+      two = piece.apply({ "op" => "page.add",
+                          "page" => { "id" => "p2",
+                                      "objects" => [{ "id" => "t1", "type" => "text", "text" => "Café £5 on the second page",
+                                                      "box" => [80, 80, 600, 30] }] } }).piece
       in_file(described_class.file(Peony::Scene::Pages.all(two), "pdf"), "pdf") do |path|
         first = Open3.capture2("pdftotext", "-l", "1", path, "-").first
         second = Open3.capture2("pdftotext", "-f", "2", path, "-").first

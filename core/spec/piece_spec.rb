@@ -4,7 +4,10 @@ RSpec.describe Peony::Piece do
   let(:piece) { piece_of("Aligning\n\n#{Samples::STEPS}", form: "staircase") }
 
   def apply(operation = nil, to: piece, **fields) = to.apply(operation || fields.transform_keys(&:to_s))
-  def text(words = "Hello", **more) = { "id" => "t1", "type" => "text", "text" => words, "role" => "body", "box" => [80, 900, 400, 10] }.merge(more.transform_keys(&:to_s))
+
+  def text(words = "Hello", **more)
+    { "id" => "t1", "type" => "text", "text" => words, "role" => "body", "box" => [80, 900, 400, 10] }.merge(more.transform_keys(&:to_s))
+  end
 
   it "begins with one empty page of the chosen kind" do
     described_class::KINDS.each_key do |kind|
@@ -44,14 +47,17 @@ RSpec.describe Peony::Piece do
         "page.change" => [apply(op: "page.add", page: second).piece, { "id" => "p2", "ground" => "ink", "to" => 0 }],
         "object.add" => [piece, { "page" => "p1", "object" => text, "at" => 0 }],
         "object.remove" => [with_text, { "id" => "f1" }],
-        "object.change" => [with_text, { "id" => "t1", "set" => { "text" => "Many more words than before, so that it takes several lines of the narrow box", "size" => 44 } }],
+        "object.change" => [with_text,
+                            { "id" => "t1",
+                              "set" => { "text" => "Many more words than before, so that it takes several lines of the narrow box", "size" => 44 } }],
         "object.order" => [with_text, { "id" => "f1", "to" => 1 }],
         "item.add" => [piece, { "id" => "f1", "new" => { "id" => "ix", "title" => "One more" }, "at" => 2 }],
         "item.remove" => [piece, { "id" => "f1", "item" => "i3" }],
         "item.change" => [piece, { "id" => "f1", "item" => "i1", "set" => { "title" => "Aim", "strong" => true, "detail" => nil } }],
         "item.move" => [piece, { "id" => "f1", "item" => "i5", "to" => 0 }],
         "remark.accept" => [piece, { "check" => "description", "object" => "f1", "state" => "", "reason" => "It is decoration" }],
-        "batch" => [piece, { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]
+        "batch" => [piece,
+                    { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]
       }
     end
 
@@ -85,7 +91,8 @@ RSpec.describe Peony::Piece do
         ids = now.objects.map { |o| o["id"] }
         operation = case random.rand(5)
                     when 0 then { "op" => "object.add", "page" => "p1", "object" => text("Words #{n}", id: "t#{n}") }
-                    when 1 then { "op" => "object.change", "id" => ids.sample(random: random), "set" => { "box" => [random.rand(100), random.rand(900), 300 + random.rand(500), 400] } }
+                    when 1 then { "op" => "object.change", "id" => ids.sample(random: random),
+                                  "set" => { "box" => [random.rand(100), random.rand(900), 300 + random.rand(500), 400] } }
                     when 2 then { "op" => "object.order", "id" => ids.sample(random: random), "to" => random.rand(ids.size) }
                     when 3 then { "op" => "item.move", "id" => "f1", "item" => "i1", "to" => random.rand(5) }
                     else { "op" => "style.change", "style" => { "name" => Peony::Style.all.keys.sample(random: random) } }
@@ -101,8 +108,12 @@ RSpec.describe Peony::Piece do
       one = apply(op: "item.remove", id: "f1", item: "i1").piece
       only = %w[i2 i3 i4].reduce(one) { |p, id| p.apply({ "op" => "item.remove", "id" => "f1", "item" => id }).piece }
       { -> { apply(op: "object.remove", id: "gone") } => /not there/, -> { apply(op: "object.add", page: "p1", object: text(id: "f1")) } => /already/,
-        -> { apply(op: "page.remove", id: "p1") } => /at least one page/, -> { apply({ "op" => "item.remove", "id" => "f1", "item" => "i5" }, to: only) } => /at least one item/,
-        -> { apply(op: "style.change", style: { "name" => "Plaid" }) } => /no house style/, -> { apply(op: "object.change", id: "f1", set: { "form" => "spiral" }) } => /no form/,
+        -> { apply(op: "page.remove", id: "p1") } => /at least one page/, lambda {
+                                                                            apply({ "op" => "item.remove", "id" => "f1", "item" => "i5" }, to: only)
+                                                                          } => /at least one item/,
+        -> { apply(op: "style.change", style: { "name" => "Plaid" }) } => /no house style/, lambda {
+                                                                                              apply(op: "object.change", id: "f1", set: { "form" => "spiral" })
+                                                                                            } => /no form/,
         -> { apply(op: "object.change", id: "f1", set: { "box" => [1, 2] }) } => /not as it should be/, -> { apply(op: "fly") } => /no operation/,
         -> { apply(op: "notes.splice", at: 40, remove: 1, insert: []) } => /changed since/ }.each { |act, words| expect(&act).to raise_error(Peony::Error, words) }
     end

@@ -41,7 +41,9 @@ RSpec.describe Peony::Proof do
 
   it "points out words across two grounds, and puts a plate behind them" do
     straddling = add(good, { "id" => "s1", "type" => "shape", "shape" => "rectangle", "fill" => "accent-4", "box" => [0, 1000, 300, 300] })
-    straddling = add(straddling, { "id" => "t1", "type" => "text", "text" => "half in the dark and half in the light", "role" => "heading", "box" => [100, 1100, 700, 10] })
+    straddling = add(straddling,
+                     { "id" => "t1", "type" => "text", "text" => "half in the dark and half in the light", "role" => "heading",
+                       "box" => [100, 1100, 700, 10] })
     expect_mended(straddling, "contrast")
   end
 
@@ -60,7 +62,8 @@ RSpec.describe Peony::Proof do
   describe "a passage that changed" do
     let(:edited) do
       block = good.data["notes"].last
-      good.apply({ "op" => "notes.splice", "at" => 1, "remove" => 1, "insert" => [block.merge("text" => block["text"].sub("45 % came with a school", "40 % came by boat").sub("10 %", "15 %"))] }).piece
+      good.apply({ "op" => "notes.splice", "at" => 1, "remove" => 1,
+                   "insert" => [block.merge("text" => block["text"].sub("45 % came with a school", "40 % came by boat").sub("10 %", "15 %"))] }).piece
     end
 
     it "is pointed out with what would change, and taken over" do
@@ -75,7 +78,8 @@ RSpec.describe Peony::Proof do
     end
 
     it "is not pointed out when other words change" do
-      other = good.apply({ "op" => "notes.splice", "at" => 2, "remove" => 0, "insert" => [{ "id" => "z", "type" => "paragraph", "text" => "More." }] }).piece
+      other = good.apply({ "op" => "notes.splice", "at" => 2, "remove" => 0,
+                           "insert" => [{ "id" => "z", "type" => "paragraph", "text" => "More." }] }).piece
       expect(checks(other)).to be_empty
     end
 
@@ -106,7 +110,8 @@ RSpec.describe Peony::Proof do
   it "does not repeat what was accepted, until it is another case" do
     bare = change(good, { "description" => nil })
     remark = remarks(bare).first
-    accepted = bare.apply({ "op" => "remark.accept", "check" => remark.check, "object" => remark.object, "state" => remark.state, "reason" => "decoration" }).piece
+    accepted = bare.apply({ "op" => "remark.accept", "check" => remark.check, "object" => remark.object, "state" => remark.state,
+                            "reason" => "decoration" }).piece
     expect(remarks(accepted)).to be_empty
     wrong = good.apply({ "op" => "item.change", "id" => "f1", "item" => "i1", "set" => { "value" => 60 } }).piece
     r = remarks(wrong).first

@@ -7,11 +7,14 @@ RSpec.describe Peony::Reading do
 
   describe "families" do
     {
-      "sequence" => [Samples::STEPS, "1. Open the dome\n2. Point the tube\n3. Lock the axis", "First open the slit. Then turn the dome. Next point the tube. Finally lock everything."],
+      "sequence" => [Samples::STEPS, "1. Open the dome\n2. Point the tube\n3. Lock the axis",
+                     "First open the slit. Then turn the dome. Next point the tube. Finally lock everything."],
       "parts" => [Samples::SHARES, "Where our money comes from:\n- tickets: 45 %\n- fees: 30 %\n- grants: 25 %"],
-      "timeline" => [Samples::DATES, "- 19:30 Doors open\n- 20:00 First group goes up\n- 22:00 We close", "- 1 August: The dome opens\n- 13 August: Meteor shower\n- 1 October: Lamps-out night"],
+      "timeline" => [Samples::DATES, "- 19:30 Doors open\n- 20:00 First group goes up\n- 22:00 We close",
+                     "- 1 August: The dome opens\n- 13 August: Meteor shower\n- 1 October: Lamps-out night"],
       "comparison" => [Samples::HIRE, "- Pocket\n  - weight: 4 kg\n  - price: £12\n- Garden\n  - weight: 11 kg\n  - price: £19"],
-      "list" => ["- Red light only\n- Hands on the rail\n- Nobody under the slit", "Bring three things: a red torch, a warm coat and a flask of tea."],
+      "list" => ["- Red light only\n- Hands on the rail\n- Nobody under the slit",
+                 "Bring three things: a red torch, a warm coat and a flask of tea."],
       "headline" => ["86 % of open nights had a full volunteer team.", "4,212 guests came this season. 301 people stood in the meadow on one night."]
     }.each do |family, texts|
       texts.each { |text| it("sees #{family} in “#{text[0, 48].tr("\n", ' ')}…”") { expect(best(text).family).to eq family } }
@@ -38,7 +41,8 @@ RSpec.describe Peony::Reading do
     end
 
     it "does not take a group for a lead word" do
-      expect(titles("- 20:00 First group up the stairs\n- 20:45 Second group in the meadow\n- 22:00 We close")).to eq ["First group up the stairs", "Second group in the meadow", "We close"]
+      expect(titles("- 20:00 First group up the stairs\n- 20:45 Second group in the meadow\n- 22:00 We close")).to eq ["First group up the stairs",
+                                                                                                                       "Second group in the meadow", "We close"]
     end
 
     it "gives events their dates, in order of time" do
@@ -124,7 +128,9 @@ RSpec.describe Peony::Reading do
 
     it("turns one in eight into per cent") { expect(derived("One in eight children came back.")).to include([12.5, "%"]) }
     it("finds the remainder") { expect(derived("45 % came with a school, 30 % alone and 10 % for talks.")).to include([15, "%"]) }
-    it("finds the way to a goal") { expect(derived("The roof will cost £84,000 and we have raised £52,500.")).to include([62.5, "%"], [31_500, "GBP"]) }
+    it("finds the way to a goal") {
+      expect(derived("The roof will cost £84,000 and we have raised £52,500.")).to include([62.5, "%"], [31_500, "GBP"])
+    }
 
     it "points out shares that make more than the whole, with the sum" do
       query = reading(Samples::SLIP).queries.first
@@ -134,9 +140,13 @@ RSpec.describe Peony::Reading do
     end
 
     it("does not call rounding a slip") { expect(queries("33 % came early, 33 % came late and 33 % never came.")).to be_empty }
-    it("points out a wrong count") { expect(queries("Five rules:\n- Red light\n- Quiet feet\n- Warm coats")).to eq ["5 rules are announced, 3 are given."] }
+    it("points out a wrong count") {
+      expect(queries("Five rules:\n- Red light\n- Quiet feet\n- Warm coats")).to eq ["5 rules are announced, 3 are given."]
+    }
     it("points out a wrong change") { expect(queries("Income rose from 40 to 50 guests, up 20 %.")).to eq ["From 40 to 50 is 25 %, not 20 %."] }
-    it("points out a wrong total") { expect(queries("Of 120 visitors, 60 came alone, 40 with friends and 30 with a school.")).to eq ["The parts make 130, not 120."] }
+    it("points out a wrong total") {
+      expect(queries("Of 120 visitors, 60 came alone, 40 with friends and 30 with a school.")).to eq ["The parts make 130, not 120."]
+    }
     it("is content with a right change") { expect(queries("Income rose from 40 to 50 guests, up 25 %.")).to be_empty }
   end
 

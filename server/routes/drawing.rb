@@ -56,9 +56,10 @@ module PeonyServer
         def passage(reading, piece)
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
-          { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } },
-            items: reading.items.map { |i| refs(reading, i) }, quantities: reading.quantities.map { |q| { text: q.text, value: q.value, unit: q.unit } },
-            queries: reading.queries.map { |q| { message: q.message, working: q.working, refs: reading.passage.refs(q.from, q.to) } }, derived: reading.derived.map(&:to_h), drawn: drawn }
+          { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn, derived: reading.derived.map(&:to_h),
+            families: reading.findings.map { |f| f.to_h.slice(:family, :fit, :reason) }, items: reading.items.map { |i| refs(reading, i) },
+            quantities: reading.quantities.map { |q| q.to_h.slice(:text, :value, :unit) },
+            queries: reading.queries.map { |q| { message: q.message, working: q.working, refs: reading.passage.refs(q.from, q.to) } } }
         end
 
         def refs(reading, item) = { title: item.title, refs: item.spans.flat_map { |s| reading.passage.refs(s.from, s.to) } }
@@ -72,16 +73,22 @@ module PeonyServer
         # The operation that puts a form of a reading on a page, in the room that is free there, or on a new page.
         def placing(piece, reading, body)
           facts = Peony::Figures::Form.fetch(body["form"]).facts
-          finding = reading.finding(body["family"] || facts.family) || reading.best or raise Peony::Error.new("There is nothing to draw in these words.", hint: "Mark more of them.")
+          finding = reading.finding(body["family"] || facts.family) || reading.best or raise Peony::Error.new(
+            "There is nothing to draw in these words.", hint: "Mark more of them."
+          )
           items = finding.items.each_with_index.map { |item, i| Peony::Figures::Proposals.kept(item, i, reading.passage) }
           object = figure(piece, reading, facts, finding, items)
           page = piece.pages.find { |p| p["id"] == body["page"] } || piece.pages.last
           box = body["page"] == "new" ? nil : Peony::Piece::Layout.free_box(piece, page, share: share(facts, items))
-          return { "op" => "object.add", "page" => page["id"], "object" => object.merge("box" => Peony::Piece::Layout.snug(piece, object, box)) } if box
+          if box
+            return { "op" => "object.add", "page" => page["id"],
+                     "object" => object.merge("box" => Peony::Piece::Layout.snug(piece, object, box)) }
+          end
 
           fresh = { "id" => "p#{Store::Pieces.name(5)}", "ground" => "surface", "objects" => [] }
           object["box"] = Peony::Piece::Layout.snug(piece, object, Peony::Piece::Layout.free_box(piece, fresh, share: share(facts, items)))
-          { "op" => "batch", "operations" => [{ "op" => "page.add", "page" => fresh }, { "op" => "object.add", "page" => fresh["id"], "object" => object }] }
+          { "op" => "batch",
+            "operations" => [{ "op" => "page.add", "page" => fresh }, { "op" => "object.add", "page" => fresh["id"], "object" => object }] }
         end
 
         def figure(piece, reading, facts, finding, items)
@@ -109,8 +116,14 @@ module PeonyServer
           end.map do |form|
             facts = form.facts
             objection = form.objection(items)
-            drawing = objection ? nil : Peony::Figures.draw(facts.form, object["items"], house: house, width: 480, height: 340, colour: object["colour"] || "accent-1")
-            { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: objection, svg: drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(drawing, house, ground: false)) }
+            drawing = if objection
+                        nil
+                      else
+                        Peony::Figures.draw(facts.form, object["items"], house: house, width: 480, height: 340,
+                                                                         colour: object["colour"] || "accent-1")
+                      end
+            { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: objection,
+              svg: drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(drawing, house, ground: false)) }
           rescue Peony::Figures::Refusal => e
             { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: e.message, svg: nil }
           end

@@ -4,7 +4,8 @@ module PeonyServer
   module Routes
     # Who is here, what ships, and the web app itself.
     module Home
-      TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".ttf" => "font/ttf", ".svg" => "image/svg+xml", ".html" => "text/html", ".woff2" => "font/woff2" }.freeze
+      TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".ttf" => "font/ttf", ".svg" => "image/svg+xml", ".html" => "text/html",
+                ".woff2" => "font/woff2" }.freeze
 
       def self.registered(app)
         app.get("/api/me") do
@@ -12,7 +13,9 @@ module PeonyServer
         end
 
         app.get("/api/catalogue") do
-          json(forms: Peony::Figures::Form.members.values.map { |f| f.facts.to_h }, finishes: Peony::Figures::Finish.members.values.map { |f| { finish: f.name, sees: f.sees } },
+          json(forms: Peony::Figures::Form.members.values.map { |f| f.facts.to_h }, finishes: Peony::Figures::Finish.members.values.map do |f|
+            { finish: f.name, sees: f.sees }
+          end,
                styles: Peony::Style.all.values.map(&:to_h), kinds: Peony::Piece::KINDS.map { |kind, facts| { kind: kind, **facts } }, roles: Peony::Style::ROLES)
         end
 

@@ -20,7 +20,8 @@ module PeonyServer
         def renew(id, kept)
           row = find(id)
           now = Time.now.to_f
-          Store.db[:editions].where(id: id).update(seq: kept.seq, title: kept.piece.title, page: page(kept.piece, row[:number], now), document: kept.piece.to_json, made_at: now)
+          Store.db[:editions].where(id: id).update(seq: kept.seq, title: kept.piece.title, page: page(kept.piece, row[:number], now),
+                                                   document: kept.piece.to_json, made_at: now)
           find(id)
         end
 
@@ -31,7 +32,9 @@ module PeonyServer
         def published(id) = Store.db[:editions].where(id: id, taken_back_at: nil).select(:id, :title, :page, :number, :made_at).first
 
         # @return [Array<Hash>] newest first, without the pages
-        def of(piece_id) = Store.db[:editions].where(piece_id: piece_id).select(:id, :number, :seq, :title, :made_at, :taken_back_at).reverse(:number).all
+        def of(piece_id)
+          Store.db[:editions].where(piece_id: piece_id).select(:id, :number, :seq, :title, :made_at, :taken_back_at).reverse(:number).all
+        end
 
         def take_back(id) = Store.db[:editions].where(id: id).update(taken_back_at: Time.now.to_f)
 
@@ -39,10 +42,13 @@ module PeonyServer
 
         def page(piece, number, now)
           note = "Edition #{number}, #{Time.at(now).strftime('%-d %B %Y')}"
-          Peony::Paint::HTML.paint(Peony::Scene::Pages.all(piece), narrow: Peony::Scene::Narrow.all(piece), title: piece.title, css: "/edition.css", note: note)
+          Peony::Paint::HTML.paint(Peony::Scene::Pages.all(piece), narrow: Peony::Scene::Narrow.all(piece), title: piece.title, css: "/edition.css",
+                                                                   note: note)
         end
 
-        def slug(title) = title.downcase.unicode_normalize(:nfkd).gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 40].then { |s| s.empty? ? "piece" : s }
+        def slug(title)
+          title.downcase.unicode_normalize(:nfkd).gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 40].then { |s| s.empty? ? "piece" : s }
+        end
       end
     end
   end

@@ -19,7 +19,8 @@ module PeonyServer
         # @return [Kept]
         def create(owner, piece, at: Time.now.to_f)
           id = name
-          Store.db[:pieces].insert(id: id, owner_id: owner, title: piece.title, kind: piece.data["kind"], document: piece.to_json, seq: 0, created_at: at, updated_at: at)
+          Store.db[:pieces].insert(id: id, owner_id: owner, title: piece.title, kind: piece.data["kind"], document: piece.to_json, seq: 0,
+                                   created_at: at, updated_at: at)
           find(id)
         end
 

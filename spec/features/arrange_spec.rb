@@ -13,8 +13,13 @@ RSpec.describe "Arranging a page" do
     expect(page).to have_css(".canvas .page text", text: "Point the tube")
   end
 
-  def figure_box = page.evaluate_script("(()=>{const p=JSON.parse(JSON.stringify(document.querySelector('.chosen').getBoundingClientRect()));return [p.x,p.y,p.width,p.height]})()")
-  def select_figure = mouse.click(x: middle("g[data-object] text")[0], y: middle("g[data-object] text")[1]).then { expect(page).to have_css(".chosen") }
+  def figure_box
+    page.evaluate_script("(()=>{const p=JSON.parse(JSON.stringify(document.querySelector('.chosen').getBoundingClientRect()));return [p.x,p.y,p.width,p.height]})()")
+  end
+
+  def select_figure
+    mouse.click(x: middle("g[data-object] text")[0], y: middle("g[data-object] text")[1]).then { expect(page).to have_css(".chosen") }
+  end
 
   it "moves, resizes, doubles and removes by hand, each undone and redone" do
     select_figure

@@ -15,7 +15,12 @@ RSpec.describe "Screens" do
       expect(page).to have_css("nav a.open")
       expect(page).to have_css("main")
       sleep 0.4
-      cut = page.evaluate_script("[...document.querySelectorAll('header *, .tools *, .tray *, .foot *, .top *, .status *, footer *')].filter(e => { const r = e.getBoundingClientRect(); return r.width && (r.right > innerWidth + 1 || r.left < -1 || r.bottom > innerHeight + 1 || r.top < -1) }).length")
+      cut = page.evaluate_script(<<~JS)
+        [...document.querySelectorAll("header *, .tools *, .tray *, .foot *, .top *, .status *, footer *")].filter(e => {
+          const r = e.getBoundingClientRect();
+          return r.width && (r.right > innerWidth + 1 || r.left < -1 || r.bottom > innerHeight + 1 || r.top < -1);
+        }).length
+      JS
       expect([name, cut]).to eq [name, 0]
       expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 1280
     end

@@ -33,7 +33,8 @@ RSpec.describe "Access" do
     sign_up
     id = make
     clear_cookies
-    ["/api/pieces", "/api/pieces/#{id}", "/api/pieces/#{id}/export.pdf", "/api/pieces/#{id}/first.svg", "/api/me", "/api/pieces/#{id}/events", "/api/catalogue"].each do |path|
+    ["/api/pieces", "/api/pieces/#{id}", "/api/pieces/#{id}/export.pdf", "/api/pieces/#{id}/first.svg", "/api/me", "/api/pieces/#{id}/events",
+     "/api/catalogue"].each do |path|
       get path
       expect([path, last_response.status]).to eq [path, 401]
       expect(last_response.body).not_to include("Handbook")

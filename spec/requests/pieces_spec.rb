@@ -46,7 +46,8 @@ RSpec.describe "Pieces" do
   it "export as files with the right type, name and pages" do
     id = make(title: "Trial: a/b")
     place(id)
-    { "png" => "image/png", "svg" => "image/svg+xml", "pdf" => "application/pdf", "html" => "text/html", "peony" => "application/json" }.each do |format, type|
+    { "png" => "image/png", "svg" => "image/svg+xml", "pdf" => "application/pdf", "html" => "text/html",
+      "peony" => "application/json" }.each do |format, type|
       get "/api/pieces/#{id}/export.#{format}?scale=2"
       expect(last_response.headers["content-type"]).to start_with(type)
       expect(last_response.headers["content-disposition"]).to include("Trial a b.#{format}")

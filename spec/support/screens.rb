@@ -22,7 +22,8 @@ module Screens
     end
 
     def start
-      @pid = spawn(environment, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: ROOT, out: File.join(data, "log"), err: %i[child out])
+      @pid = spawn(environment, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: ROOT, out: File.join(data, "log"),
+                                                                                               err: %i[child out])
       120.times do
         return if Net::HTTP.get_response(URI("http://127.0.0.1:#{port}/fonts.css")).is_a?(Net::HTTPSuccess)
       rescue SystemCallError

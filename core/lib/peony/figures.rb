@@ -46,7 +46,8 @@ module Peony
     # @return [Scene::Picture] a drawing on its ground, as a picture of its own
     def picture(drawing, house, title: nil, ground: true, lang: "en")
       back = Scene::Rect.new(x: 0, y: 0, w: drawing.width, h: drawing.height, radius: 0, fill: house.colour("surface"))
-      Scene::Picture.new(width: drawing.width, height: drawing.height, nodes: ground ? [back, *drawing.nodes] : drawing.nodes, title: title, lang: lang)
+      Scene::Picture.new(width: drawing.width, height: drawing.height, nodes: ground ? [back, *drawing.nodes] : drawing.nodes, title: title,
+                         lang: lang)
     end
 
     def clean(text) = text.to_s.gsub(/[[:space:]&&[^\u00A0\u202F\u2009]]+/, " ").strip

@@ -10,7 +10,10 @@ module Samples
   HIRE = "- Pocket: 4 kg, 5 minutes, £12\n- Garden: 11 kg, 15 minutes, £19\n- Meadow: 24 kg, 40 minutes, £34"
 
   def items(count, **more)
-    Array.new(count) { |i| { "id" => "i#{i + 1}", "title" => "Step number #{i + 1}", "detail" => "what to do at this point", "value" => 10 + i, "unit" => "%", "date" => (2000 + i).to_s }.merge(more) }
+    Array.new(count) do |i|
+      { "id" => "i#{i + 1}", "title" => "Step number #{i + 1}", "detail" => "what to do at this point", "value" => 10 + i, "unit" => "%",
+        "date" => (2000 + i).to_s }.merge(more)
+    end
   end
 
   def house(name = "Dome") = Peony::Style.fetch(name)
@@ -36,5 +39,7 @@ module Samples
   def reading(text) = Peony.read(text)
 
   # @return [String] all words painted in an SVG, in order
-  def words_in(svg) = svg.gsub(%r{<style.*?</style>}m, "").scan(/>([^<]+)</).flatten.map(&:strip).reject(&:empty?).join(" ").then { |t| CGI.unescapeHTML(t) }
+  def words_in(svg)
+    svg.gsub(%r{<style.*?</style>}m, "").scan(/>([^<]+)</).flatten.map(&:strip).reject(&:empty?).join(" ").then { |t| CGI.unescapeHTML(t) }
+  end
 end

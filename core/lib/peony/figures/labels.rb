@@ -110,7 +110,11 @@ module Peony
       # The ink for a numeral on a filled area: the surface's colour wherever it reads, so that a ramp changes ink only once.
       def on_fill(ground, size)
         light = surface
-        Colour::Mixing.contrast(light, ground) >= (size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT) + 0.03 ? light : house.ink(ground)
+        if Colour::Mixing.contrast(light, ground) >= (size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT) + 0.03
+          light
+        else
+          house.ink(ground)
+        end
       end
 
       # A number with its unit at 60 % on the same baseline.

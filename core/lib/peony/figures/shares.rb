@@ -36,7 +36,11 @@ module Peony
         row = h / rows
         refuse("There is too little room for #{items.size} labels.") if row < 22
         cell = (w - (gap(24) * (columns - 1))) / columns
-        size = Scale.down([34 * unit, row * 0.6].min, from: [job.least, 13].max).find { |s| items.map { |i| number_width(i, s) }.max <= cell * 0.36 } || [job.least, 13].max
+        size = Scale.down([34 * unit, row * 0.6].min, from: [job.least, 13].max).find do |s|
+          items.map do |i|
+            number_width(i, s)
+          end.max <= cell * 0.36
+        end || [job.least, 13].max
         swatch = [size * 0.62, 10].max
         lead = swatch + gap(10) + items.map { |i| number_width(i, size) }.max + gap(14)
         refuse("There is too little room for the labels.") if cell - lead < 40

@@ -15,7 +15,10 @@ module Peony
         raise Error.new("This text is longer than 5 MB.", hint: "Bring it in parts.") if bytes.bytesize > LIMIT
 
         decoded = decode(bytes.b)
-        raise Error.new("This file does not hold text.", hint: "Bring Markdown (.md) or plain text (.txt).") if decoded.count("\u0000").positive? || decoded.count("\u0001-\u0008\u000E-\u001F") > decoded.size / 50
+        if decoded.count("\u0000").positive? || decoded.count("\u0001-\u0008\u000E-\u001F") > decoded.size / 50
+          raise Error.new("This file does not hold text.",
+                          hint: "Bring Markdown (.md) or plain text (.txt).")
+        end
 
         decoded.gsub(/\r\n?|\u2028|\u2029/, "\n")
       end

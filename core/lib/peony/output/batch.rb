@@ -41,7 +41,8 @@ module Peony
           options = { form: form }
           drawing = Single.drawing(reading, house, width - (edge * 2), height - (edge * 2), options)
         else
-          drawing = Figures.draw(form, items, house: house, width: width - (edge * 2), height: height - (edge * 2), heading: job["heading"], direction: job["direction"] || "ltr")
+          drawing = Figures.draw(form, items, house: house, width: width - (edge * 2), height: height - (edge * 2), heading: job["heading"],
+                                              direction: job["direction"] || "ltr")
         end
         nodes = drawing.nodes.map { |node| Scene::Boxes.moved(node, edge, edge) }
         Scene::Picture.new(width: width, height: height, title: job["name"], lang: "en",

@@ -21,7 +21,9 @@ module Peony
       end
 
       def item(item, at)
-        { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, evidence: item.spans.map { |s| [at[s.from], at[s.to]] },
+        { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, evidence: item.spans.map do |s|
+          [at[s.from], at[s.to]]
+        end,
           children: item.children.map { |c| item(c, at) } }.compact
       end
     end

@@ -22,7 +22,10 @@ module Peony
       end
 
       def drawing(reading, house, width, height, options)
-        raise Error.new("Peony finds nothing to draw in this text.", hint: "Bring steps, dates, shares, a comparison, a list or a number.") if reading.findings.empty?
+        if reading.findings.empty?
+          raise Error.new("Peony finds nothing to draw in this text.",
+                          hint: "Bring steps, dates, shares, a comparison, a list or a number.")
+        end
 
         unless options[:form]
           best = Figures::Proposals.for(reading, house: house, width: width, height: height).first

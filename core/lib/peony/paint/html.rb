@@ -34,7 +34,7 @@ module Peony
         <<~DOCUMENT
           <!doctype html>
           <html lang="#{CGI.escapeHTML(pictures.first&.lang || 'en')}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
-          <title>#{CGI.escapeHTML(name)}</title>#{css ? %(<link rel="icon" href="/peony.svg">) : ""}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
+          <title>#{CGI.escapeHTML(name)}</title>#{%(<link rel="icon" href="/peony.svg">) if css}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
           <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}</body></html>
         DOCUMENT
       end

@@ -70,9 +70,12 @@ module Peony
         used = full.nodes.filter_map { |node| Scene::Boxes.of(node)&.last }.max.to_f.ceil + 2
         return box if used > h * 0.94
 
-        closer = drawn.call(used)
         smallest = ->(drawing) { Scene::Picture.new(nodes: drawing.nodes).texts.map(&:size).min }
-        closer.cuts == full.cuts && smallest.call(closer) >= smallest.call(full) ? [x, y, w, used.to_f] : box
+        found = [1.0, 1.2, 1.4].map { |share| (used * share).ceil }.find do |height|
+          closer = height < h && drawn.call(height)
+          closer && closer.cuts == full.cuts && smallest.call(closer) >= smallest.call(full) * 0.85
+        end
+        found ? [x, y, w, found.to_f] : box
       rescue Figures::Refusal
         box
       end

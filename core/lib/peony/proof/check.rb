@@ -47,7 +47,9 @@ module Peony
       end
 
       # @return [String] the name of a figure in remarks
-      def called(object) = object["heading"].to_s.empty? ? "The #{Figures::Form.fetch(object['form']).facts.title.downcase}" : "“#{object['heading']}”"
+      def called(object)
+        object["heading"].to_s.empty? ? "The #{Figures::Form.fetch(object['form']).facts.title.downcase}" : "“#{object['heading']}”"
+      end
     end
   end
 end

@@ -41,7 +41,8 @@ module Peony
         pairs(text).filter_map do |a, b, between|
           before = text.string[[0, a.from - 12].max...a.from]
           next unless between.match?(/\A[^.;\n]{0,24}\bto\b(?: about| around| nearly)?\s*[£€$]?\z/) && (a.unit == b.unit || a.unit.empty?)
-          next unless before.match?(CHANGE) || text.string[[0, a.from - 60].max...a.from].match?(/\b(?:rose|fell|grew|dropped|increased|climbed|cut|went|down|up)\b/)
+          next unless before.match?(CHANGE) || text.string[[0,
+                                                            a.from - 60].max...a.from].match?(/\b(?:rose|fell|grew|dropped|increased|climbed|cut|went|down|up)\b/)
 
           [a, b] unless a.value.zero? || a.value == b.value
         end
@@ -65,7 +66,8 @@ module Peony
         money.group_by(&:unit).values.select { |list| list.size == 2 }.flat_map do |list|
           low, high = list.minmax_by(&:value)
           [Derived.new(value: round(100.0 * low.value / high.value), unit: "%", working: "#{show(low.value)} ÷ #{show(high.value)}", from: low.from, to: low.to),
-           Derived.new(value: round(high.value - low.value), unit: high.unit, working: "#{show(high.value)} − #{show(low.value)}", from: low.from, to: low.to)]
+           Derived.new(value: round(high.value - low.value), unit: high.unit, working: "#{show(high.value)} − #{show(low.value)}", from: low.from,
+                       to: low.to)]
         end
       end
 
@@ -81,7 +83,8 @@ module Peony
         finding = findings.find { |f| f.family == "parts" }
         spans = finding.items.flat_map(&:spans)
         working = "#{values.map { |v| show(v) }.join(' + ')} = #{show(sum)}"
-        Query.new(kind: "mismatch", message: "These shares make #{show(sum)} %.", working: working, from: spans.map(&:from).min, to: spans.map(&:to).max)
+        Query.new(kind: "mismatch", message: "These shares make #{show(sum)} %.", working: working, from: spans.map(&:from).min,
+                  to: spans.map(&:to).max)
       end
 
       def part_values(findings)
@@ -100,7 +103,8 @@ module Peony
         said = match && (match[1].match?(/\d/) ? match[1].to_i : Numbers.spelled(match[1]))
         return nil if said.nil? || said == listed
 
-        Query.new(kind: "mismatch", message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to)
+        Query.new(kind: "mismatch", message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}",
+                  from: lead.from, to: lead.to)
       end
 
       # A total that its parts do not make: "Of 120 visitors, 60 …, 40 … and 30 …"
@@ -125,7 +129,9 @@ module Peony
           next if a.unit == "%"
 
           said = text.quantities.find { |q| q.unit == "%" && q.from > b.to && q.from - b.to < 50 && !text.string[b.to...q.from].match?(/[.;\n]/) } ||
-                 text.quantities.find { |q| q.unit == "%" && q.to < a.from && a.from - q.to < 30 && text.string[q.to...a.from].match?(/\A[^.;\n]*\bfrom\b/) }
+                 text.quantities.find do |q|
+                   q.unit == "%" && q.to < a.from && a.from - q.to < 30 && text.string[q.to...a.from].match?(/\A[^.;\n]*\bfrom\b/)
+                 end
           right = (100.0 * (b.value - a.value) / a.value).abs
           next if said.nil? || (said.value.abs - right).abs <= [1.0, right * 0.04].max
 

@@ -21,13 +21,17 @@ module Peony
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
         /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
-        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, ->(m) { m[1].to_f }],
+        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, lambda { |m|
+          m[1].to_f
+        }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
-        /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|kg))/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
+        /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|kg))/ => [:time, lambda { |m|
+          clock(m[1], m[2], nil)
+        }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])) + 12.0 }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]) + 12.5 }],
@@ -72,7 +76,12 @@ module Peony
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
 
       def roman(text)
-        text.match?(/\d/) ? text.to_i : { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9, "x" => 10, "xi" => 11, "xii" => 12 }[text]
+        if text.match?(/\d/)
+          text.to_i
+        else
+          { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9,
+            "x" => 10, "xi" => 11, "xii" => 12 }[text]
+        end
       end
 
       # A day as years with a fraction; without a year, as a fraction of one.

@@ -82,7 +82,8 @@ module Peony
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
 
-        before.match?(LABELS)
+        # "page 4", but not "last year 4,212 people".
+        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[0-9]|20)\d\d\z/)
@@ -109,7 +110,8 @@ module Peony
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 90].to_s
           next if rest.match?(/\A\s+(?:o['’]clock|past\b|to (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))/i)
-          next if string[[0, m.begin(0) - 12].max...m.begin(0)].match?(/\b(?:at|past|until|by|no|step|number) \z/i) && !rest.match?(/\A\s+[[:alpha:]]+s\b/)
+          next if string[[0,
+                          m.begin(0) - 12].max...m.begin(0)].match?(/\b(?:at|past|until|by|no|step|number) \z/i) && !rest.match?(/\A\s+[[:alpha:]]+s\b/)
 
           unit = Units.after(rest, value)
           next if value == 1 && !rest.match?(/\A\s+(?:in|of every|out of) (?:\d|#{Numbers::WORD})/i) && (unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|day|side|thing|way|by)\b/i))

@@ -49,7 +49,9 @@ module Peony
       end
 
       # @return [Boolean] whether a title must not end with this word
-      def dangling?(word) = ARTICLES.include?(word.downcase) || PREPOSITIONS.include?(word.downcase) || %w[is are was were be not its their].include?(word.downcase)
+      def dangling?(word)
+        ARTICLES.include?(word.downcase) || PREPOSITIONS.include?(word.downcase) || %w[is are was were be not its their].include?(word.downcase)
+      end
 
       # @return [Boolean]
       def plural?(word)

@@ -84,7 +84,8 @@ module Peony
       # @return [Figures::Drawing]
       # @raise [Figures::Refusal]
       def drawing(piece, object, under)
-        key = [object.values_at("form", "items", "heading", "finish", "colour", "direction"), object["box"][2], object["box"][3], piece.data["style"], under]
+        key = [object.values_at("form", "items", "heading", "finish", "colour", "direction"), object["box"][2], object["box"][3],
+               piece.data["style"], under]
         found = @lock.synchronize { @drawn[key] }
         return found if found
 

@@ -41,7 +41,11 @@ module Peony
           Scale.down(28 * unit, from: job.least).each do |size|
             cells = items.map { |item| @rows.map { |name| cell(item, name, size) } }
             names = @rows.map { |name| name && Type::Composing.text(name, house.font("body"), Scale.below(size, job.least), @side - inset, leading: 1.2) }
-            fits = items.zip(cells).all? { |item, list| list.zip(@rows).all? { |c, name| words(item, name).empty? || (c && c.height <= row - gap(12)) } }
+            fits = items.zip(cells).all? do |item, list|
+              list.zip(@rows).all? do |c, name|
+                words(item, name).empty? || (c && c.height <= row - gap(12))
+              end
+            end
             return [size, cells, names] if fits && (@rows == [nil] || names.all? { |n| n && n.height <= row - 6 })
           end
           cut_cells(row)

@@ -37,7 +37,13 @@ module Peony
             next if room < 20 || width / columns < 60
 
             labels = quietly { fit_labels(items.map { [(width / columns) - gap(16), room] }, most: 24 * unit) }
-            labels && [labels, columns, [labels.none? { |l| l.detail&.cut } ? 1 : 0, labels.first.title.size, -((filled(labels, columns, band) / height) - 0.8).abs.round(1), -rows]]
+            labels && [labels, columns, [if labels.none? do |l|
+              l.detail&.cut
+            end
+                                           1
+                                         else
+                                           0
+                                         end, labels.first.title.size, -((filled(labels, columns, band) / height) - 0.8).abs.round(1), -rows]]
           end
           refuse("There is too little room for #{items.size} arrow heads.") if tries.empty?
           labels, columns, = tries.max_by(&:last)
@@ -61,7 +67,10 @@ module Peony
           last = step - gap(5) - shape
           paint = area(item, ramp(index))
           notch = (index % columns).zero? ? 0 : nose
-          pen.polygon([[x, y], [x + last - nose, y], [x + last, y + (tall / 2)], [x + last - nose, y + tall], [x, y + tall], [x + notch, y + (tall / 2)]], **paint.paint)
+          pen.polygon(
+            [[x, y], [x + last - nose, y], [x + last, y + (tall / 2)], [x + last - nose, y + tall], [x, y + tall],
+             [x + notch, y + (tall / 2)]], **paint.paint
+          )
           size = [tall * 0.5, 40 * unit].min.clamp(job.least, 60)
           # A little left of the middle: the notch and the nose weigh unequally.
           pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: on_fill(paint.ground, size), anchor: :middle,

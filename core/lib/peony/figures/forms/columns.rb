@@ -13,7 +13,17 @@ module Peony
           refuse("The columns are too narrow.") if @w < 92
           pad = gap(18)
           cells = items.map { [@w - (pad * 2), height - (pad * 2) - gap(8)] }
-          joined = items.map { |i| i.aspects.empty? ? i : i.dup.tap { |c| c.detail = i.aspects.map { |name, words| "#{name} #{words}" }.join(" · ") } }
+          joined = items.map do |i|
+            if i.aspects.empty?
+              i
+            else
+              i.dup.tap do |c|
+                c.detail = i.aspects.map do |name, words|
+                  "#{name} #{words}"
+                end.join(" · ")
+              end
+            end
+          end
           labels = fit_labels(cells, most: 28 * unit, list: joined, above: ->(i) { i.date || (i.value ? Values.text(i) : nil) })
           tall = [height, labels.map(&:height).max + (pad * 2) + gap(64)].min
           each_item { |item, i| panel(item, i, labels[i], pad, tall) }

@@ -36,7 +36,8 @@ module Peony
         end
 
         def square(x, y, step, size, place, paint)
-          pen.rect(x + ((place % 10) * step), y + ((place / 10) * step), size, size, radius: [radius * 0.3, size / 4].min, **paint.paint, line: paint.stroke && rule)
+          pen.rect(x + ((place % 10) * step), y + ((place / 10) * step), size, size, radius: [radius * 0.3, size / 4].min, **paint.paint,
+                                                                                     line: paint.stroke && rule)
         end
 
         # Whole squares by largest remainder, so that they add up as the shares do.

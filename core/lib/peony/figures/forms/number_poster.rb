@@ -19,7 +19,9 @@ module Peony
         private
 
         def poster(item, y, tall)
-          size = Scale.down([tall * 0.72, width * 0.5, 262].min, from: [job.least, 18].max).find { |s| number_width(item, s) <= width && words_fit?(item, tall - (s * 0.98) - gap(10)) }
+          size = Scale.down([tall * 0.72, width * 0.5, 262].min, from: [job.least, 18].max).find do |s|
+            number_width(item, s) <= width && words_fit?(item, tall - (s * 0.98) - gap(10))
+          end
           refuse("The number does not fit.") unless size
           paint = house.ink(surface, role: role(item), ratio: size * 0.6 >= 24 ? 3.0 : 4.5)
           words = fit_labels([[wrap, tall - (size * 0.98) - gap(10)]], most: [30 * unit, size * 0.5].min, list: [item]).first
@@ -38,7 +40,9 @@ module Peony
         end
 
         def foot(item, y, tall)
-          size = Scale.down([tall * 0.6, 60 * unit].min, from: [job.least, 16].max).find { |s| number_width(item, s) <= width * 0.34 } || [job.least, 16].max
+          size = Scale.down([tall * 0.6, 60 * unit].min, from: [job.least, 16].max).find do |s|
+            number_width(item, s) <= width * 0.34
+          end || [job.least, 16].max
           lead = [number_width(item, size) + gap(18), width * 0.2].max
           pen.line(0, y, width, y, stroke: house.colour("line"), line: rule)
           label = fit_labels([[width - lead, tall - gap(14)]], most: 22 * unit, list: [item]).first

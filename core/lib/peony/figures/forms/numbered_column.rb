@@ -40,7 +40,8 @@ module Peony
           pen.line(x, y, x + w, y, stroke: house.colour("line"), line: rule) unless job.finish.name == "tint"
           start = y + ((row - label.height) / 2)
           plate(item, x, y + ((row - size) / 2), size)
-          pen.words((index + 1).to_s, house.font("number"), size, x, [start + label.title.ascent, y + (row / 2) + (size * 0.34)].max, fill: ink, part: "number")
+          pen.words((index + 1).to_s, house.font("number"), size, x, [start + label.title.ascent, y + (row / 2) + (size * 0.34)].max, fill: ink,
+                                                                                                                                      part: "number")
           put(label, x + gutter(row), start, item: item)
         end
 

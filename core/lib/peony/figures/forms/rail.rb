@@ -72,7 +72,8 @@ module Peony
           paint = area(item, index == items.size - 1 ? 1.0 : 0.8)
           pen.circle(x, y, r, fill: paint.fill, stroke: paint.stroke || surface, line: paint.stroke ? paint.line : shape)
           size = [r * 1.05, job.least].max
-          pen.words((index + 1).to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
+          pen.words((index + 1).to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle,
+                                                                                        part: "number")
         end
       end
     end

@@ -32,7 +32,9 @@ module Peony
 
         def date_size(row)
           longest = items.map(&:date).max_by(&:length)
-          Scale.down([30 * unit, row * 0.6].min, from: [job.least, 13].max).find { |size| house.font("number").width(longest, size) <= width * 0.3 } || [job.least, 13].max
+          Scale.down([30 * unit, row * 0.6].min, from: [job.least, 13].max).find do |size|
+            house.font("number").width(longest, size) <= width * 0.3
+          end || [job.least, 13].max
         end
 
         def spine(axis, step)

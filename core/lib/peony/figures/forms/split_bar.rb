@@ -60,7 +60,12 @@ module Peony
             pen.rect(x, y, inner, tall, radius: [radius, 6 * unit].min, **paint.paint)
             size = inside && Scale.down([tall * 0.44, 44 * unit].min, from: job.least).find { |s| number_width(item, s) <= inner - gap(16) }
             number(item, size, x + gap(10), y + (tall / 2) + (size * 0.34), fill: on_fill(paint.ground, size * 0.6)) if size
-            number(item, job.least, x + (inner / 2), y + (tall / 2) + 4, fill: house.ink(paint.ground), anchor: :middle) if inside && !size && number_width(item, job.least) < inner - 4
+            if inside && !size && number_width(
+              item, job.least
+            ) < inner - 4
+              number(item, job.least, x + (inner / 2), y + (tall / 2) + 4, fill: house.ink(paint.ground),
+                                                                           anchor: :middle)
+            end
             x += w
           end
         end

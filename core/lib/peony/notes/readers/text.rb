@@ -51,7 +51,9 @@ module Peony
       # Lines that are entries although no bullet says so: short, and nearly all with a label at their beginning.
       def list_of_lines?(run)
         rest = run.drop(1)
-        rest.size >= 2 && run.none? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 } && rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75
+        rest.size >= 2 && run.none? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 } && rest.count do |l|
+          l.text.match?(LABELLED)
+        end >= rest.size * 0.75
       end
 
       def listed(run)

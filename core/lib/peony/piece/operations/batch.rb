@@ -5,7 +5,9 @@ module Peony
     module Operations
       # Several operations that are one to the person: all or none, undone together.
       class Batch < Operation
-        operation "batch", { "operations" => { "type" => "array", "minItems" => 1, "maxItems" => 500, "items" => { "type" => "object", "required" => ["op"] } } }
+        operation "batch",
+                  { "operations" => { "type" => "array", "minItems" => 1, "maxItems" => 500,
+                                      "items" => { "type" => "object", "required" => ["op"] } } }
 
         # Overrides the copying of the base: each operation copies for itself.
         def self.run(piece, operation)

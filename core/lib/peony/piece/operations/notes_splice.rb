@@ -5,7 +5,9 @@ module Peony
     module Operations
       # Takes blocks out of the notes and puts others in their place.
       class NotesSplice < Operation
-        operation "notes.splice", { "at" => INDEX, "remove" => INDEX, "insert" => { "type" => "array", "maxItems" => 5000, "items" => { "$ref" => "#/$defs/block" } } }
+        operation "notes.splice",
+                  { "at" => INDEX, "remove" => INDEX,
+                    "insert" => { "type" => "array", "maxItems" => 5000, "items" => { "$ref" => "#/$defs/block" } } }
 
         def change
           blocks = data["notes"]
@@ -14,7 +16,9 @@ module Peony
           gone = blocks.slice!(self["at"], self["remove"])
           blocks.insert(self["at"], *self["insert"])
           unique(blocks)
-          [{ "op" => "notes.splice", "at" => self["at"], "remove" => self["insert"].size, "insert" => gone }, (gone + self["insert"]).map { |b| b["id"] }.uniq.push("notes")]
+          [{ "op" => "notes.splice", "at" => self["at"], "remove" => self["insert"].size, "insert" => gone }, (gone + self["insert"]).map do |b|
+            b["id"]
+          end.uniq.push("notes")]
         end
 
         private

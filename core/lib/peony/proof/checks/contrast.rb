@@ -70,7 +70,13 @@ module Peony
         end
 
         def found(page, object, share)
-          mends = object["type"] == "text" ? [{ label: "Put a plate behind it", operation: { "op" => "object.change", "id" => object["id"], "set" => { "plate" => "surface" } } }] : []
+          mends = if object["type"] == "text"
+                    [{ label: "Put a plate behind it",
+                       operation: { "op" => "object.change", "id" => object["id"],
+                                    "set" => { "plate" => "surface" } } }]
+                  else
+                    []
+                  end
           remark(
             "Words hard to see",
             "The contrast is #{(share * 100).round} % of what is needed. #{'Move it off the edge of what lies behind.' unless mends.any?}".strip,

@@ -32,7 +32,8 @@ module Peony
           limit = (below.map { |o| o["box"][1] - 8 } << (piece.height - Piece::Layout.margin(piece))).min
           return [] if limit - y < h * 1.08
 
-          [{ label: "Make it taller", operation: { "op" => "object.change", "id" => object["id"], "set" => { "box" => [x, y, w, [limit - y, h * 1.6].min.round(1)] } } }]
+          [{ label: "Make it taller",
+             operation: { "op" => "object.change", "id" => object["id"], "set" => { "box" => [x, y, w, [limit - y, h * 1.6].min.round(1)] } } }]
         end
       end
     end

@@ -24,7 +24,10 @@ module Peony
         def changed(page, object, now)
           items = reread(object)
           mends = []
-          mends << { label: "Take over the new words", operation: set(object, "items" => items, "passage" => object["passage"].merge("digest" => now)) } if items
+          if items
+            mends << { label: "Take over the new words",
+                       operation: set(object, "items" => items, "passage" => object["passage"].merge("digest" => now)) }
+          end
           mends << { label: "Keep it as it is", operation: set(object, "passage" => object["passage"].merge("digest" => now)) }
           remark(
             "The notes have changed",
@@ -61,7 +64,9 @@ module Peony
 
           words = ->(i) { i.values_at("title", "detail", "value", "date") }
           counts = [new.zip(old).count { |n, o| o && words[n] != words[o] }, [new.size - old.size, 0].max, [old.size - new.size, 0].max]
-          said = counts.zip(["would change", "would be added", "would go"]).select { |n, _| n.positive? }.map { |n, what| "#{n} #{n == 1 ? 'item' : 'items'} #{what}" }
+          said = counts.zip(["would change", "would be added", "would go"]).select do |n, _|
+            n.positive?
+          end.map { |n, what| "#{n} #{n == 1 ? 'item' : 'items'} #{what}" }
           said.any? ? "#{said.join(', ')}." : ""
         end
       end

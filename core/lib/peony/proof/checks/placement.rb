@@ -41,7 +41,8 @@ module Peony
             list.combination(2).filter_map do |a, b|
               next unless overlap?(a["box"], b["box"])
 
-              remark("Two things overlap", "#{name(a)} and #{name(b)} lie on one another.", page: page, object: b, state: (a["box"] + b["box"]).join(","))
+              remark("Two things overlap", "#{name(a)} and #{name(b)} lie on one another.", page: page, object: b,
+                                                                                            state: (a["box"] + b["box"]).join(","))
             end
           end
         end

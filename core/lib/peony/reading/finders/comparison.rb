@@ -76,7 +76,8 @@ module Peony
             found = subject && aspects(s)
             next unless found && found.size >= 2
 
-            Item.new(title: Titles.capital(subject), detail: s.text.delete_prefix(s.text[/\A(?:The |A |An )?/] + subject).strip.chomp("."), spans: [s], children: [], aspects: found)
+            Item.new(title: Titles.capital(subject), detail: s.text.delete_prefix(s.text[/\A(?:The |A |An )?/] + subject).strip.chomp("."),
+                     spans: [s], children: [], aspects: found)
           end
           items if items.size >= 2 && items.map(&:title).uniq.size == items.size
         end

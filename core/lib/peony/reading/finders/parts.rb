@@ -87,7 +87,9 @@ module Peony
         end
 
         def without(span, share)
-          (span.text[0...(share.from - span.from)].sub(/[\s(:–—-]+\z/, "") + span.text[(share.to - span.from)..].to_s).strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\)\s*\z/, "")
+          (span.text[0...(share.from - span.from)].sub(/[\s(:–—-]+\z/, "") + span.text[(share.to - span.from)..].to_s).strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(
+            /\)\s*\z/, ""
+          )
         end
 
         def share_in(span) = text.quantities_in(span).find { |q| q.unit == "%" && q.value.positive? }

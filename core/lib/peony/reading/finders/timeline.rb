@@ -60,7 +60,9 @@ module Peony
 
         # The words without the date and the preposition that led to it.
         def without(span, moment)
-          before = span.text[0...(moment.from - span.from)].sub(/\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|of|the)\s*\z/i, "")
+          before = span.text[0...(moment.from - span.from)].sub(
+            /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|of|the)\s*\z/i, ""
+          )
           after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
           joined = [before.strip, after.strip].reject(&:empty?).join(" ").sub(/\A[,;:–—\s]+/, "")
           joined.sub(/\A(?:it was |there was |the )(?=[a-z])/i) { |lead| lead.match?(/the/i) ? lead : "" }

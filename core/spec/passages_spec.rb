@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+# Passages as people write them, with what a careful reader says is in them.
+RSpec.describe "Passages of the sample world" do
+  passages = {
+    "a recipe for cocoa in numbered lines" => {
+      text: "1. Warm the milk slowly\n2. Stir in two spoons of cocoa\n3. Pour it into the flask\n4. Carry it up to the dome",
+      family: "sequence", items: %w[warm stir pour carry]
+    },
+    "steps told in one breath" => {
+      text: "First open the shutters. Then wait ten minutes for the air to settle. Next, cap the finder. Finally lock the pier.",
+      family: "sequence", items: %w[open wait cap lock]
+    },
+    "orders that follow from conditions" => {
+      text: "Before dusk, check the weather page. If the dew is heavy, wipe the corrector plate. When the bell rings, open the gate. Count the guests as they pass.",
+      family: "sequence", items: %w[check wipe open count]
+    },
+    "an evening by the clock" => {
+      text: "Doors open at 19:30. The welcome begins at 19:45 in the lecture room. At 20:15 the first group climbs the stairs. We close at 22:00.",
+      family: "timeline", items: %w[doors welcome group close]
+    },
+    "a week by its days" => {
+      text: "- Monday: the mirror is washed\n- Wednesday: the school comes\n- Friday: the dome is open\n- Saturday: the shop is counted",
+      family: "timeline", items: %w[mirror school dome shop]
+    },
+    "years in running words" => {
+      text: "The hill was bought in 1938. In 1952 the first dome rose. The ring was replaced in 1974, and since 2016 anyone may come.",
+      family: "timeline", items: %w[bought dome replaced anyone]
+    },
+    "dates before dashes" => {
+      text: "3 March 2021 – the slit jams\n4 March 2021 – Tove frees it with a broom\n9 May 2021 – a new motor arrives",
+      family: "timeline", items: %w[slit tove motor]
+    },
+    "shares with their numbers first" => {
+      text: "Of the money, 55 % comes from tickets, 30 % from the shop and 15 % from the town.",
+      family: "parts", items: %w[tickets shop town]
+    },
+    "shares in a list" => {
+      text: "How the hours of our volunteers are spent:\n- on the door: 40 %\n- in the dome: 35 %\n- mending things: 25 %",
+      family: "parts", items: %w[door dome mending]
+    },
+    "shares as fractions" => {
+      text: "Half of the guests walk up, a quarter come by bus and a quarter drive.",
+      family: "parts", items: %w[walk bus drive]
+    },
+    "things to bring, in a sentence" => {
+      text: "Every guest should bring four things: a warm coat, a red torch, closed shoes and patience.",
+      family: "list", items: %w[coat torch shoes patience]
+    },
+    "rules in bullets" => {
+      text: "- White torches stay in the basket\n- Voices stay low near the scope\n- Dogs wait in the meadow",
+      family: "list", items: %w[torches voices dogs]
+    },
+    "bullets with labels" => {
+      text: "- The pier: never touch it\n- The slit: never stand under it\n- The rail: always hold it",
+      family: "list", items: %w[pier slit rail]
+    },
+    "two halls side by side in prose" => {
+      text: "The lecture room seats 60 guests and costs £40 an evening. The barn seats 110 guests and costs £65 an evening.",
+      family: "comparison", items: %w[lecture barn]
+    },
+    "hire in lines" => {
+      text: "- Pocket: 4 kg, £12\n- Garden: 11 kg, £19",
+      family: "comparison", items: %w[pocket garden]
+    },
+    "one number that strikes" => {
+      text: "Last year 4,212 people looked through our telescope.",
+      family: "headline", items: %w[people]
+    },
+    "a ratio that strikes" => {
+      text: "One in eight children comes back with the family within the year.",
+      family: "headline", items: %w[children]
+    },
+    "a handful of numbers" => {
+      text: "Last season: 112 open nights. 38 volunteers. 3,400 mugs of cocoa.",
+      family: "headline", items: %w[nights volunteers mugs]
+    }
+  }
+
+  passages.each do |name, label|
+    describe name do
+      let(:found) { Peony.read(label[:text]) }
+
+      it "is read as #{label[:family]} with its #{label[:items].size} items in order" do
+        expect(found.best.family).to eq label[:family]
+        expect(found.items.size).to eq label[:items].size
+        found.items.zip(label[:items]).each do |item, word|
+          expect("#{item.title} #{item.detail} #{item.date}".downcase).to include(word)
+        end
+      end
+
+      it "is drawn in at least two forms, in every style, without a cut title" do
+        Peony::Style.all.each_value do |house|
+          proposals = Peony.propose(found, house: house, width: 700, height: 520)
+          expect(proposals.size).to be >= (label[:items].size > 1 ? 2 : 1)
+          said = words_in(Peony::Paint::SVG.fragment(proposals.first.drawing.nodes)).downcase.delete(" -")
+          found.items.each { |item| expect(said).to include(item.title.downcase.delete(" -")[0, 12]) }
+        end
+      end
+    end
+  end
+end

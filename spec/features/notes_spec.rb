@@ -1,0 +1,112 @@
+# frozen_string_literal: true
+
+RSpec.describe "Notes and the shelf" do
+  RICH = <<~TEXT
+    # Rules
+
+    Keep **very** quiet, see [the map](https://quillmere.example/map).
+
+    - Torches
+      - red ones
+      - no white ones
+    - Dogs
+
+    1. Ring the bell
+    2. Wait for Tove
+
+    > Mind the step
+  TEXT
+
+  def blocks
+    id = current_path[%r{/piece/(\w+)}, 1]
+    page.evaluate_async_script("fetch('/api/pieces/#{id}').then(r => r.json()).then(j => arguments[0](j.piece.notes))")
+  end
+
+  def shape = blocks.map { |b| [b["type"], b["level"], b["ordered"], b["text"]] }
+
+  def open_rich
+    new_piece "Rich"
+    Dir.mktmpdir do |dir|
+      File.write(File.join(dir, "rich.md"), RICH)
+      attach_file("Open a file", File.join(dir, "rich.md"), make_visible: true)
+      expect(page).to have_css("[role=textbox] blockquote", text: "Mind the step")
+    end
+  end
+
+  it "keep nested lists, numbering, quotes, bold and links through an edit" do
+    open_rich
+    before = shape
+    ids = blocks.map { |b| b["id"] }
+    find("[role=textbox] li", text: "Dogs").click
+    find("[role=textbox] li", text: "Dogs").send_keys(:end, " on a lead")
+    expect(page).to have_css(".label + p", text: "24 words")
+    expect(shape).to eq(before.map { |row| row.last == "Dogs" ? row.first(3) + ["Dogs on a lead"] : row })
+    expect(blocks.map { |b| b["id"] }).to eq ids
+    marks = blocks.find { |b| b["text"].start_with?("Keep") }["marks"]
+    expect(marks.map { |m| m[2] }).to contain_exactly("strong", "link")
+    expect(marks.flatten).to include("https://quillmere.example/map")
+  end
+
+  it "give a split paragraph a name of its own, and take pasted words as blocks" do
+    open_rich
+    count = blocks.size
+    entry = find("[role=textbox] li", text: "Wait for Tove")
+    entry.click
+    entry.send_keys(:end, :enter, "Count the guests")
+    expect(page).to have_css("[role=textbox] ol li", count: 3)
+    expect(page).to have_css(".label + p", text: "25 words")
+    expect(blocks.size).to eq count + 1
+    expect(blocks.map { |b| b["id"] }.uniq.size).to eq count + 1
+  end
+
+  it "set headings and lists from the bar" do
+    new_piece "Bar"
+    write(["Heading to be"])
+    click_on "Heading", exact: true
+    expect(page).to have_css("[role=textbox] h2", text: "Heading to be")
+    find("[role=textbox]").send_keys(:end, :enter, "first")
+    click_on "Steps"
+    expect(page).to have_css("[role=textbox] ol li", text: "first")
+    expect(page).to have_css(".entry", text: "Heading to be")
+  end
+
+  it "copy and remove a piece from the shelf, after asking" do
+    visit "/"
+    card = find(".card", text: "Which telescope?")
+    card.hover
+    card.click_on "Copy"
+    expect(page).to have_css(".card", text: "Which telescope? (copy)")
+    copy = find(".card", text: "Which telescope? (copy)")
+    copy.hover
+    copy.click_on "Remove"
+    click_on "Keep it"
+    expect(page).to have_css(".card", text: "Which telescope? (copy)")
+    copy.hover
+    copy.click_on "Remove"
+    click_on "Remove it"
+    expect(page).to have_no_css(".card", text: "Which telescope? (copy)")
+    expect(page).to have_css("[role=status]", text: "was removed")
+  end
+
+  it "say what is empty, and what is not there" do
+    visit "/"
+    fill_in "Search pieces and their words", with: "no such words anywhere"
+    expect(page).to have_css(".empty", text: "no such words anywhere")
+    visit "/piece/nothinghere/draw"
+    expect(page).to have_css("h1", text: "That is not here.")
+    new_piece "Empty"
+    stage "Draw"
+    expect(page).to have_css(".none", text: "There are no words yet")
+    stage "Arrange"
+    expect(page).to have_css(".tray", text: "Nothing was read yet")
+  end
+
+  it "rename a piece where its name stands" do
+    new_piece "Old name"
+    fill_in "Title of the piece", with: "New name"
+    find_field("Title of the piece").send_keys(:enter)
+    kept
+    visit "/"
+    expect(page).to have_css(".card", text: "New name")
+  end
+end

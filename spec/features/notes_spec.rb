@@ -39,7 +39,7 @@ RSpec.describe "Notes and the shelf" do
     ids = blocks.map { |b| b["id"] }
     find("[role=textbox] li", text: "Dogs").click
     find("[role=textbox] li", text: "Dogs").send_keys(:end, " on a lead")
-    expect(page).to have_css(".label + p", text: "24 words")
+    expect(page).to have_css(".label + p", text: "26 words")
     expect(shape).to eq(before.map { |row| row.last == "Dogs" ? row.first(3) + ["Dogs on a lead"] : row })
     expect(blocks.map { |b| b["id"] }).to eq ids
     marks = blocks.find { |b| b["text"].start_with?("Keep") }["marks"]
@@ -54,7 +54,7 @@ RSpec.describe "Notes and the shelf" do
     entry.click
     entry.send_keys(:end, :enter, "Count the guests")
     expect(page).to have_css("[role=textbox] ol li", count: 3)
-    expect(page).to have_css(".label + p", text: "25 words")
+    expect(page).to have_css(".label + p", text: "26 words")
     expect(blocks.size).to eq count + 1
     expect(blocks.map { |b| b["id"] }.uniq.size).to eq count + 1
   end

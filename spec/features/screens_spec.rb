@@ -84,6 +84,48 @@ RSpec.describe "Screens" do
     expect(page).to have_css("li h3", text: "105")
   end
 
+  it "put a proposal on the page by keyboard, and walk from passage to passage" do
+    visit "#{handbook}/draw"
+    expect(page).to have_css(".proposal", minimum: 4)
+    first = find(".top h2").text
+    click_on "Next passage"
+    expect(page).to have_no_css(".top h2", text: first)
+    expect(page).to have_css(".proposal", minimum: 2)
+    before = page.evaluate_script("document.querySelectorAll('.mini .page g[data-object]').length")
+    page.execute_script("document.querySelector('.proposal').focus()")
+    press(:right)
+    expect(page.evaluate_script("[...document.querySelectorAll('.proposal')].indexOf(document.activeElement)")).to eq 1
+    press(:enter)
+    expect(page).to have_css(".mini .page g[data-object]", count: before + 1, visible: :all)
+    expect(page).to have_css("[role=status]", text: "is on page")
+  end
+
+  it "show a phone what it will show, and say when the address was copied or not" do
+    visit "#{handbook}/publish"
+    click_on "phone"
+    expect(page).to have_css(".small-page svg[width='420']", minimum: 1)
+    click_on "wide"
+    expect(page).to have_no_css(".small-page")
+    within(".work") { click_on "Make an edition" }
+    expect(page).to have_css(".address a")
+    click_on "Copy"
+    expect(page).to have_css("[role=status]", text: /clipboard|by hand/)
+    expect(page).to have_css(".acts .v-btn--disabled", text: "up to date")
+    click_on "Make another edition"
+    expect(page).to have_css("h2", text: "Edition 2")
+    expect(page).to have_css(".older li", text: "Edition 1")
+  end
+
+  it "turn dark and light, and remember it" do
+    visit "/"
+    click_on "Dark"
+    expect(page).to have_css("html[data-dark]")
+    visit "#{handbook}/gather"
+    expect(page).to have_css("html[data-dark]")
+    click_on "Light"
+    expect(page).to have_no_css("html[data-dark]")
+  end
+
   it "read just the words that are marked" do
     visit "#{handbook}/draw"
     expect(page).to have_css("[data-block]", text: "Point the main tube")

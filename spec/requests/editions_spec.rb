@@ -40,6 +40,15 @@ RSpec.describe "Editions" do
     expect(last_response.body).to include("not published").and(satisfy { |body| !body.include?("Aim well") })
   end
 
+  it "hold a page for wide screens and one for phones, and show one of them" do
+    place(id)
+    page = read(send_json("POST", "/api/pieces/#{id}/editions")["editions"].first["path"]).body
+    expect(page.scan('<figure class="wide">').size).to eq 1
+    expect(page.scan('<figure class="narrow">').size).to eq 1
+    css = read("/edition.css").body
+    expect(css).to include(".narrow{display:none}", "max-width:640px")
+  end
+
   it "show nothing that was never published" do
     place(id)
     expect(read("/e/#{id}").status).to eq 404

@@ -80,6 +80,23 @@ RSpec.describe "Pieces" do
     expect(fetch("/api/pieces/#{id}")["pages"].size).to be > 1
   end
 
+  it "are told to the screens with everything that ships" do
+    make
+    catalogue = fetch("/api/catalogue")
+    expect(catalogue["forms"].map { |f| f["form"] }).to include("staircase", "ring", "spine")
+    expect(catalogue["styles"].map { |s| s["style"] }).to eq %w[Dome Dusk Meadow]
+    expect(catalogue["kinds"].map { |k| k["kind"] }).to include("infographic", "square", "wide", "slide", "slide-4-3", "a4", "a3", "own")
+    expect(catalogue["finishes"].size).to be >= 3
+  end
+
+  it "are laid out anew for a phone" do
+    id = make
+    place(id)
+    pages = fetch("/api/pieces/#{id}/narrow")["pages"]
+    expect(pages.size).to eq 1
+    expect(pages.first).to include('width="420"', "Point the main")
+  end
+
   it "show a change before it is made, and every form with a figure's items" do
     id = make
     figure = place(id)

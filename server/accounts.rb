@@ -18,6 +18,10 @@ module PeonyServer
       use_database_authentication_functions? false
       skip_status_checks? true
       login_label "E-mail address"
+      title_instance_variable :@page_title
+      require_login_confirmation? false
+      password_confirm_label "The password again"
+      create_account_additional_form_tags "<p>This is a new installation. Name the address and the password of its owner; whoever knows them can open every piece.</p>"
       login_page_title "Sign in"
       create_account_page_title "Welcome to Peony"
       create_account_button "Begin"

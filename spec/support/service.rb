@@ -22,7 +22,7 @@ module Service
   # A new installation names its owner on the first visit.
   def sign_up(email = "owner@quillmere.example", password = "a dome on a hill")
     get "/create-account"
-    post "/create-account", "login" => email, "login-confirm" => email, "password" => password, "password-confirm" => password, "_csrf" => csrf
+    post "/create-account", "login" => email, "password" => password, "password-confirm" => password, "_csrf" => csrf
     @token = nil
   end
 

@@ -142,10 +142,10 @@ main { padding: 28px 36px 48px; }
 .title { display: flex; align-items: baseline; gap: 34px; margin-bottom: 26px; } h1 { font-size: 30px; }
 .tabs { display: flex; gap: 18px; } .tabs button { padding: 4px 0; color: var(--quiet); border-bottom: 2px solid transparent; }
 .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
-.row { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(218px, 1fr)); gap: 30px 28px; align-items: end; }
+.row { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(218px, 1fr)); gap: 30px 28px; align-items: start; }
 .card { min-width: 0; } .stand { display: flex; align-items: end; height: 240px; margin-bottom: 10px; }
 .stand img { display: block; border: 1px solid var(--page-edge); border-radius: 2px; background: #fff; }
-.card h2 { font-size: 17px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; } .card h2 a { color: inherit; text-decoration: none; } .card h2 a:hover { text-decoration: underline; }
+.card h2 { font-size: 17px; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; } .card h2 a { color: inherit; text-decoration: none; } .card h2 a:hover { text-decoration: underline; }
 .card p { margin: 1px 0; font-size: 13px; color: var(--quiet); }
 .acts { display: flex; gap: 14px; height: 20px; opacity: 0.0; } .card:hover .acts, .card:focus-within .acts { opacity: 1; }
 .begin { font-size: 22px; margin: 44px 0 14px; padding-top: 22px; border-top: 1px solid var(--line); } .empty { padding: 40px 0; color: var(--quiet); font-size: 16px; }

@@ -78,7 +78,7 @@ const hard = computed(() => piece.state?.remarks.filter((r) => r.check === "cont
       <div class="type"><span class="body" :style="{ fontFamily: `'${piece.style?.type.body.family}'` }">{{ piece.style?.type.body.family }}</span><span class="tiny quiet">everything else</span></div>
     </aside>
     <section class="pages scroll">
-      <div class="sheet"><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${piece.state!.piece.size.width} / ${piece.state!.piece.size.height}` }" :class="{ wide: piece.state!.piece.size.width > piece.state!.piece.size.height }"><PageView :page="p" :svg="look?.svg" :fill="p.fill" /></div></div>
+      <div class="sheet"><div v-for="p in pages" :key="p.id" class="one" :style="{ aspectRatio: `${piece.state!.piece.size.width} / ${piece.state!.piece.size.height}`, maxWidth: `calc((100vh - 170px) * ${piece.state!.piece.size.width / piece.state!.piece.size.height})` }" :class="{ wide: piece.state!.piece.size.width > piece.state!.piece.size.height }"><PageView :page="p" :svg="look?.svg" :fill="p.fill" /></div></div>
       <p class="say" role="status"><template v-if="shown">{{ shown }}, as it would look.</template><template v-else-if="hard">{{ hard }} {{ hard === 1 ? "text is" : "texts are" }} hard to see; Proof says which.</template><template v-else><strong>Every text keeps its contrast.</strong> Where a colour would not carry words, they are set in another ink.</template></p>
     </section>
   </main>

@@ -8,8 +8,17 @@ module Peony
         finish "flat", sees: "full areas of colour"
 
         def area(house, role, strength, _line)
-          fill = house.tint(role, 0.22 + (0.78 * strength))
+          share = 0.22 + (0.78 * strength)
+          share += 0.02 until share >= 1 || carries_words?(house, house.tint(role, share))
+          fill = house.tint(role, [share, 1.0].min)
           Area.new(fill: fill, ground: fill)
+        end
+
+        private
+
+        # Middle tones on which neither the style's ink nor its surface reads are passed over, so that no third ink is needed.
+        def carries_words?(house, fill)
+          %w[surface ink].any? { |role| Colour::Mixing.contrast(house.colour(role), fill) >= Colour::Mixing::TEXT + 0.03 }
         end
       end
     end

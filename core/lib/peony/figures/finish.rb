@@ -33,8 +33,9 @@ module Peony
       # @param role [String] colour role
       # @param strength [Float] 0..1 along a ramp; 1 is the full colour
       # @param line [Float] px of a shape's line
+      # @param words [Boolean] whether words will stand on it
       # @return [Area]
-      def area(house, role, strength, line) = raise(NotImplementedError)
+      def area(house, role, strength, line, words: true) = raise(NotImplementedError)
     end
   end
 end

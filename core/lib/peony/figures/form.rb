@@ -121,7 +121,7 @@ module Peony
       def role(item) = item.colour || (item.strong ? "signal" : job.colour)
 
       # Paint for the area of an item; +share+ 0..1 is its place on the ramp from light to full.
-      def area(item, share = 1.0) = job.finish.area(house, role(item), item.strong ? 1.0 : share, shape)
+      def area(item, share = 1.0, words: true) = job.finish.area(house, role(item), item.strong ? 1.0 : share, shape, words: words)
 
       # A ramp that gets stronger from the first item to the last.
       def ramp(index) = items.size < 2 ? 1.0 : 0.12 + (0.88 * index / (items.size - 1))

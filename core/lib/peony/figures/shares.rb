@@ -23,10 +23,11 @@ module Peony
       end
 
       # The largest share is the darkest; with each smaller one the tone grows lighter, so that neighbours differ in grey print too.
-      def tone(index)
+      # @param words [Boolean] whether words stand on the area
+      def tone(index, words: false)
         @order ||= items.each_index.sort_by { |i| -items[i].value }
         place = @order.index(index)
-        area(items[index], items.size < 2 ? 1.0 : 1.0 - (place / (items.size - 1.0)))
+        area(items[index], items.size < 2 ? 1.0 : 1.0 - (place / (items.size - 1.0)), words: words)
       end
 
       # Rows of swatch, number and words.

@@ -7,9 +7,9 @@ module Peony
       class Flat < Finish
         finish "flat", sees: "full areas of colour"
 
-        def area(house, role, strength, _line)
+        def area(house, role, strength, _line, words: true)
           share = 0.22 + (0.78 * strength)
-          share += 0.02 until share >= 1 || carries_words?(house, house.tint(role, share))
+          share += 0.02 until share >= 1 || !words || carries_words?(house, house.tint(role, share))
           fill = house.tint(role, [share, 1.0].min)
           Area.new(fill: fill, ground: fill)
         end

@@ -55,7 +55,7 @@ module Peony
           x = 0.0
           each_item do |item, i|
             w = fraction(i) * width
-            paint = tone(i)
+            paint = tone(i, words: inside)
             inner = [w - gap(3), 1].max
             pen.rect(x, y, inner, tall, radius: [radius, 6 * unit].min, **paint.paint)
             size = inside && Scale.down([tall * 0.44, 44 * unit].min, from: job.least).find { |s| number_width(item, s) <= inner - gap(16) }

@@ -39,6 +39,10 @@ RSpec.describe "Passages of the sample world" do
       text: "How the hours of our volunteers are spent:\n- on the door: 40 %\n- in the dome: 35 %\n- mending things: 25 %",
       family: "parts", items: %w[door dome mending]
     },
+    "two shares with words as short as can be" => {
+      text: "45 % yes, 55 % no.",
+      family: "parts", items: %w[yes no]
+    },
     "shares as fractions" => {
       text: "Half of the guests walk up, a quarter come by bus and a quarter drive.",
       family: "parts", items: %w[walk bus drive]

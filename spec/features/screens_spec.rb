@@ -84,6 +84,18 @@ RSpec.describe "Screens" do
     expect(page).to have_css("li h3", text: "105")
   end
 
+  it "say why there is no drawing, and what to do" do
+    new_piece "Sixty"
+    Dir.mktmpdir do |dir|
+      File.write(File.join(dir, "sixty.md"), "# Sixty\n\n#{(1..60).map { |i| "- Thing number #{i}" }.join("\n")}\n")
+      attach_file("Open a file", File.join(dir, "sixty.md"), make_visible: true)
+      expect(page).to have_css("[role=textbox] li", count: 60)
+    end
+    stage "Draw"
+    expect(page).to have_css(".none", text: "These are 60 items, and a figure holds at most 12.")
+    expect(page).to have_css(".put.v-btn--disabled")
+  end
+
   it "put a proposal on the page by keyboard, and walk from passage to passage" do
     visit "#{handbook}/draw"
     expect(page).to have_css(".proposal", minimum: 4)

@@ -35,6 +35,15 @@ const lit = computed(() => pick.value?.items.map((i) => ({ refs: i.refs ?? [] })
 const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "");
 const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
 
+const MOST_ITEMS = 12;
+/** Why there is no drawing, and what to do. */
+const nothing = computed(() => {
+  const items = reading.value?.items.length ?? 0;
+  if (!reading.value?.families.length) return "Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.";
+  if (items > MOST_ITEMS) return `These are ${items} items, and a figure holds at most ${MOST_ITEMS}. Mark some of them on the left to read just those.`;
+  return "No form holds these words: some are too long for any of them. Shorten them in Gather, or mark fewer of them on the left.";
+});
+
 async function load() {
   try {
     passages.value = (await get<{ passages: PassageFound[] }>(`/api/pieces/${piece.state!.id}/passages`)).passages;
@@ -148,7 +157,7 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
         <div class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button></div>
       </header>
       <div ref="sheet" class="sheet scroll" :aria-busy="busy">
-        <p v-if="reading && !shown.length && !busy" class="none">Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.</p>
+        <p v-if="reading && !shown.length && !busy" class="none">{{ nothing }}</p>
         <ul v-else class="grid" @mouseleave="pointed = null">
           <li v-for="(proposal, index) in shown" :key="proposal.form">
             <button class="proposal" :class="{ chosen: index === chosen }" :aria-pressed="index === chosen" :aria-label="`${proposal.title}: ${proposal.reason}`" @click="chosen = index" @dblclick="place(index)"

@@ -49,8 +49,11 @@ module Peony
           end.then { |items| items.size >= 2 ? items : nil }
         end
 
-        # Whether each share stands behind its words ("schools 45 %, talks 10 %").
-        def trailing?(sentence, shares) = sentence.text[(shares.last.to - sentence.from)..].gsub(/[[:punct:]\s]/, "").length < 3
+        # Whether each share stands behind its words ("schools 45 %, talks 10 %"), not before them ("45 % yes, 55 % no").
+        def trailing?(sentence, shares)
+          letters = ->(words) { words.gsub(/[[:punct:]\s]/, "").length }
+          letters[sentence.text[(shares.last.to - sentence.from)..]] < 3 && letters[sentence.text[0...(shares.first.from - sentence.from)]] > 1
+        end
 
         def after(sentence, shares, index, _first)
           share = shares[index]

@@ -52,12 +52,6 @@ RSpec.describe Peony::Colour do
     expect(lights).to eq lights.sort.reverse
   end
 
-  it "reads hex colours, short ones too, and nothing else" do
-    expect(mixing.parse("#ABC")).to eq "#aabbcc"
-    expect(mixing.parse(" #A1B2C3 ")).to eq "#a1b2c3"
-    expect(mixing.parse("red")).to be_nil
-  end
-
   describe Peony::Style do
     it "ships styles that name every role and legible inks" do
       described_class.all.each_value do |house|

@@ -59,15 +59,6 @@ module Peony
         end
       end
 
-      # @param value [Object]
-      # @return [String, nil] "#rrggbb" in lower case, or nil when it is no colour
-      def parse(value)
-        text = value.to_s.strip.downcase
-        return text if text.match?(/\A#[0-9a-f]{6}\z/)
-
-        text.match?(/\A#[0-9a-f]{3}\z/) ? "##{text[1..].each_char.map { |c| c * 2 }.join}" : nil
-      end
-
       def kept(key)
         @cache.clear if @cache.size > 20_000
         @cache[key] ||= yield

@@ -54,7 +54,6 @@ module Peony
         when Scene::Path then path(node)
         when Scene::Ellipse then ellipse(node)
         when Scene::Group then group(node)
-        when Scene::Link then link(node)
         end
       end
 
@@ -67,17 +66,10 @@ module Peony
         @out << "</g>"
       end
 
-      def link(node)
-        @out << %(<a href="#{escape(node.href)}">)
-        node.children.each { |child| paint(child) }
-        @out << "</a>"
-      end
-
       def rect(node)
         @out << %(<rect x="#{number(node.x)}" y="#{number(node.y)}" width="#{number(node.w)}" height="#{number(node.h)}")
         @out << %( rx="#{number(node.radius)}") if node.radius.to_f.positive?
         colours(node)
-        @out << %( fill-opacity="#{node.opacity}") if node.opacity
         @out << "/>"
       end
 

@@ -15,11 +15,10 @@ module Peony
 
       WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
       SPELLED = /\b(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:[ -](?:and )?(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b/i
-      DIGITS = /(?<![\w.])[-−+]?\d{1,3}(?:[, ]\d{3})+(?:\.\d+)?(?!\d)|(?<![\w.])[-−+]?\d+(?:\.\d+)?/
 
       module_function
 
-      # @param text [String] as matched by {DIGITS}
+      # @param text [String] digits with thousands commas and a sign
       # @return [Float]
       def digits(text) = text.tr("−", "-").delete(",  +").to_f
 

@@ -59,6 +59,27 @@ RSpec.describe "Notes and the shelf" do
     expect(blocks.map { |b| b["id"] }.uniq.size).to eq count + 1
   end
 
+  def paste(types)
+    page.execute_script(<<~JS, types)
+      const data = new DataTransfer();
+      Object.entries(arguments[0]).forEach(([type, text]) => data.setData(type, text));
+      document.querySelector("[role=textbox]").dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
+    JS
+  end
+
+  it "take pasted Markdown, plain lists and rich text for what they are" do
+    new_piece "Pasted"
+    find("[role=textbox]").click
+    paste("text/plain" => "## Pasted rules\n\n- **Red** light\n- Quiet feet\n")
+    expect(page).to have_css("[role=textbox] h2", text: "Pasted rules")
+    expect(page).to have_css("[role=textbox] li strong", text: "Red")
+    find("[role=textbox]").send_keys(:enter, :enter)
+    paste("text/html" => "<h2>Rich head</h2><ol><li>One</li><li>Two</li></ol>", "text/plain" => "Rich head")
+    expect(page).to have_css("[role=textbox] ol li", count: 2)
+    expect(page).to have_css(".entry", text: "Rich head")
+    expect(shape).to include(["heading", 2, nil, "Pasted rules"], ["item", 0, nil, "Red light"], ["item", 0, true, "Two"])
+  end
+
   it "set headings and lists from the bar" do
     new_piece "Bar"
     write(["Heading to be"])

@@ -21,12 +21,13 @@ module Peony
 
       # @param cells [Array<Array(Numeric, Numeric)>] width and height for each item
       # @param most [Numeric] the largest title size, px
+      # @param cap [Numeric] px at 1080 px page width that no title passes, however large the figure
       # @param above [Proc] from item to the words over the title, or nil
       # @param detail [Boolean] whether to set details
       # @return [Array<Label>]
       # @raise [Refusal]
-      def fit_labels(cells, most: 24 * unit, list: items, detail: true, above: nil, title: :title)
-        sizes = Scale.down([[most, 29.0 * job.least / 13].min, 13].max, from: job.least)
+      def fit_labels(cells, most: 24 * unit, list: items, detail: true, above: nil, title: :title, cap: 29)
+        sizes = Scale.down([[most, cap * job.least / 13.0].min, 13].max, from: job.least)
         sizes.each do |size|
           labels = try_labels(list, cells, size, detail, above, title)
           return labels if labels

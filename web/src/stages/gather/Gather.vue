@@ -4,8 +4,8 @@ import { EditorContent, useEditor } from "@tiptap/vue-3";
 import type { Editor } from "@tiptap/core";
 import StarterKit from "@tiptap/starter-kit";
 import { useRoute, useRouter } from "vue-router";
-import { get } from "../../api/client";
-import { tell } from "../../ui/notices";
+import { get, post } from "../../api/client";
+import { tell, tellTrouble } from "../../ui/notices";
 import { many } from "../../ui/words";
 import { usePiece } from "../../piece/store";
 import type { Block, PassageFound } from "../../api/types";
@@ -31,9 +31,20 @@ const editor = useEditor({
   ],
   injectCSS: false,
   autofocus: known.length ? false : "end",
-  editorProps: { attributes: { class: "prose", role: "textbox", "aria-multiline": "true", "aria-label": "Notes" } },
+  editorProps: { handlePaste: (_view, event) => pasted(event), attributes: { class: "prose", role: "textbox", "aria-multiline": "true", "aria-label": "Notes" } },
   onUpdate: () => { clearTimeout(timer); timer = window.setTimeout(flush, WAIT_MS); },
 });
+
+/** Plain text of several lines is read as notes are: Markdown with its marks, lists, headings. Rich text is left to the editor. */
+function pasted(event: ClipboardEvent): boolean {
+  const text = event.clipboardData?.getData("text/plain") ?? "";
+  if (event.clipboardData?.getData("text/html") || !/\n|^#{1,6} |^\s*([-*]|\d+\.) /.test(text.trim())) return false;
+  const extension = /^#{1,6} |\*\*|\]\(|^>|^\|/m.test(text) ? ".md" : ".txt";
+  post<{ blocks: Block[] }>("/api/blocks", { text, extension })
+    .then(({ blocks }) => editor.value?.chain().focus().insertContent(toDoc(blocks).content ?? []).run())
+    .catch(tellTrouble);
+  return true;
+}
 
 async function flush() {
   clearTimeout(timer);

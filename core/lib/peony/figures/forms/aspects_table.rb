@@ -19,7 +19,7 @@ module Peony
                   end
           @column = (width - @side) / items.size
           refuse("The columns are too narrow.") if @column < 74
-          heads = fit_labels(items.map { [@column - (inset * 2), height * 0.34] }, most: 36 * unit, detail: false)
+          heads = fit_labels(items.map { [@column - (inset * 2), height * 0.34] }, most: 36 * unit, detail: false, cap: 40)
           @head = heads.map(&:height).max + gap(28)
           lay_rows(heads)
         end
@@ -38,7 +38,7 @@ module Peony
         end
 
         def fit_cells(row)
-          Scale.down(28 * unit, from: job.least).each do |size|
+          Scale.down([28 * unit, 31.0 * job.least / 13].min, from: job.least).each do |size|
             cells = items.map { |item| @rows.map { |name| cell(item, name, size) } }
             names = @rows.map { |name| name && Type::Composing.text(name, house.font("body"), Scale.below(size, job.least), @side - inset, leading: 1.2) }
             fits = items.zip(cells).all? do |item, list|

@@ -65,13 +65,13 @@ module Peony
           x = (index % columns) * step
           nose = [tall * 0.36, step * 0.24].min
           last = step - gap(5) - shape
-          paint = area(item, ramp(index))
+          size = [tall * 0.5, 40 * unit].min.clamp(job.least, 60)
+          paint = area(item, ramp(index), words: size < 24)
           notch = (index % columns).zero? ? 0 : nose
           pen.polygon(
             [[x, y], [x + last - nose, y], [x + last, y + (tall / 2)], [x + last - nose, y + tall], [x, y + tall],
              [x + notch, y + (tall / 2)]], **paint.paint
           )
-          size = [tall * 0.5, 40 * unit].min.clamp(job.least, 60)
           # A little left of the middle: the notch and the nose weigh unequally.
           pen.words((index + 1).to_s, house.font("number"), size, x + ((last + notch - (nose * 0.55)) / 2), y + (tall / 2) + (size * 0.34), fill: on_fill(paint.ground, size), anchor: :middle,
                                                                                                                                             part: "number")

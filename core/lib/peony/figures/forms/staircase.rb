@@ -26,9 +26,9 @@ module Peony
 
         def stair(item, index, label, x, tall, bar)
           y = bottom - tall
-          paint = area(item, ramp(index))
-          pen.rect(x, y, bar, tall, radius: [radius, bar / 6].min, **paint.paint)
           size = [bar * 0.36, 40 * unit, gap(34)].min.clamp(job.least, 64)
+          paint = area(item, ramp(index), words: size < 24)
+          pen.rect(x, y, bar, tall, radius: [radius, bar / 6].min, **paint.paint)
           pen.words((index + 1).to_s, house.font("number"), size, x + gap(10), bottom - gap(12), fill: on_fill(paint.ground, size), part: "number")
           put(label, x + 1, y - label.height - gap(10), item: item)
         end

@@ -4,6 +4,9 @@ require "set"
 require "json"
 require "zeitwerk"
 
+# Everything Peony reads and writes is UTF-8, whatever locale the machine was started in.
+Encoding.default_external = Encoding::UTF_8
+
 # Peony's core: from notes to a picture. Rules and computation only; no interface, no storage, no network.
 #
 #   reading = Peony.read("First open the dome. Then point the tube.")

@@ -61,6 +61,13 @@ RSpec.describe "bin/peony" do
     expect(File.binread("p.png", 24)[16, 8].unpack("N2")).to eq [2160, 3840]
   end
 
+  it "reads and writes UTF-8 in any locale" do
+    File.write("p.peony", piece_of("Who\n\nCafé guests: 45 % came “early”, 60 % came late.", form: "ring").to_json)
+    out, err, status = Open3.capture3({ "LC_ALL" => "C", "LANG" => "C" }, program, "proof", "p.peony", "--json")
+    expect([err, status.exitstatus]).to eq ["", 0]
+    expect(out.dup.force_encoding("UTF-8")).to include("Came “early” 45")
+  end
+
   it "answers bad input with one plain sentence and 1, wrong usage with 2" do
     File.write("a.txt", "Nothing.")
     [%w[read none.txt], %w[draw a.txt -o x.svg], %w[proof a.txt], %w[draw a.txt --size big -o x.svg],

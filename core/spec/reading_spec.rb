@@ -66,6 +66,19 @@ RSpec.describe Peony::Reading do
       expect(aspects.map { |a| a["price"] }).to eq ["£12", "£19", "£34"]
     end
 
+    it "does not give a share the tail of the one before it" do
+      found = best("Old machines give 48 % of our parts, the flea market 22 % and the shop in Lower Quill 30 %.").items
+      expect(found.map { |i| [i.title, i.value] }).to eq [["Old machines give", 48], ["The flea market", 22], ["The shop in Lower Quill", 30]]
+    end
+
+    it "reads the rows of a table as things compared, and gives no number a unit that was not said" do
+      document = Peony::Notes::Markdown.read("| Thing | Brought | Cost |\n|---|---|---|\n| Lamps | 34 | £2 |\n| Toasters | 21 | £5 |\n| Bicycles | 18 | £4 |\n")
+      result = described_class.of(document)
+      expect(result.best.family).to eq "comparison"
+      expect(result.best.items.map { |i| i.aspects.to_h }).to eq [{ "Brought" => "34", "Cost" => "£2" }, { "Brought" => "21", "Cost" => "£5" }, { "Brought" => "18", "Cost" => "£4" }]
+      expect(result.quantities.select { |q| [34, 21, 18].include?(q.value) }.map(&:unit)).not_to include("GBP")
+    end
+
     it "nests entries below entries" do
       item = best("- Safety\n  - red light\n  - hands on the rail\n- Comfort\n  - warm coats").items.first
       expect(item.children.map(&:title)).to eq ["Red light", "Hands on the rail"]

@@ -40,7 +40,7 @@ module Peony
       def change_pairs(text)
         pairs(text).filter_map do |a, b, between|
           before = text.string[[0, a.from - 12].max...a.from]
-          next unless between.match?(/\A[^.;\n]{0,24}\bto\b(?: about| around| nearly)?\s*[£€$]?\z/) && (a.unit == b.unit || a.unit.empty?)
+          next unless between.match?(/\A[^.;\n]{0,24}\bto\b(?: about| around| nearly)?\s*[£€$]?\z/) && (a.unit == b.unit || a.unit.empty? || b.unit.empty?)
           next unless before.match?(CHANGE) || text.string[[0,
                                                             a.from - 60].max...a.from].match?(/\b(?:rose|fell|grew|dropped|increased|climbed|cut|went|down|up)\b/)
 

@@ -128,15 +128,17 @@ module Peony
       end
 
       # A bare number counts what was counted before it ("160 people came; 96 stayed"), or else what the first line is about
-      # ("Visitors to the museum - 2018: 4,100").
+      # ("Visitors to the museum - 2018: 4,100"). Money and measures are never handed on: they would be printed as if they had been said.
       def inherit(string, list)
         last = string[/\A[^\n]*/].scan(/[[:alpha:]]+/).find { |w| Words.plural?(w) && !Words::STOP.include?(w.downcase) }.to_s.downcase
         list.each do |q|
           if q.unit.empty? then q.unit = last
-          elsif !%w[% times].include?(q.unit) then last = q.unit
+          elsif counted?(q.unit) then last = q.unit
           end
         end
       end
+
+      def counted?(unit) = !unit.match?(/\A[A-Z]{3}\z/) && !Units::MEASURES.value?(unit)
 
       # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
       def share_units(string, list)

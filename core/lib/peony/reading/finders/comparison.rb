@@ -58,14 +58,16 @@ module Peony
           label = span.text.index(":").to_i
           Sentences.clauses(span, /[,;]\s+(?:and\s+)?|\s+and\s+/).each_with_object([]) do |clause, list|
             quantity = text.quantities_in(clause).first
-            next unless quantity && quantity.unit != "" && clause.to > span.from + label
+            next unless quantity && clause.to > span.from + label
 
-            name = quantity.unit.match?(/\A[A-Z]{3}\z/) ? "price" : quantity.unit
             words = clause.text.sub(/\A[^:]*:\s*/, "").sub(/\A.*?\b#{VERBS}\s+(?=\S*[\d£€$])/, "")
-            named = words.match(/\A(?<name>[a-z][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            list << [named ? named[:name] : name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")]
+            named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
+            name = named ? named[:name] : unit_name(quantity)
+            list << [name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")] unless name.empty?
           end.uniq(&:first)
         end
+
+        def unit_name(quantity) = quantity.unit.match?(/\A[A-Z]{3}\z/) ? "price" : quantity.unit
 
         # Prose: sentences whose subjects differ and whose measures are of the same kinds.
         def of_sentences

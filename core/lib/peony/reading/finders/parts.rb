@@ -64,10 +64,17 @@ module Peony
 
         def before(sentence, shares, index)
           share = shares[index]
-          start = index.zero? ? sentence.from : shares[index - 1].to
+          start = index.zero? ? sentence.from : after_comma(shares[index - 1].to, share.from)
           words = tidy(text.string[start...share.from])
           words = tidy(text.string[share.to...sentence.to]) if words.split.empty? || shares.size == 1
           build(words, share, text.span(start, [share.to, sentence.to].min))
+        end
+
+        # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.
+        def after_comma(from, to)
+          gap = text.string[from...to]
+          at = gap.rindex(/,\s+(?:and\s+)?\S|\s+and\s+\S/)
+          at ? from + at : from
         end
 
         def build(words, share, span)

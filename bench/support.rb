@@ -70,11 +70,8 @@ module Bench
     base = Peony::Piece.new(data)
     Peony::Notes::Passage.all(base.notes).each_with_index.reduce(base) do |now, (passage, i)|
       reading = Peony::Reading.of(passage)
-      form = Peony::Figures::Form.fetch(FORMS.fetch(passage.heading))
-      finding = reading.finding(form.facts.family) || reading.best
-      object = { "id" => "f#{i}", "type" => "figure", "form" => form.facts.form, "family" => finding.family, "box" => [60 + (490 * (i % 2)), 60 + (600 * (i / 2)), 470, 560],
-                 "items" => finding.items.each_with_index.map { |item, n| Peony::Figures::Proposals.kept(item, n, passage) },
-                 "passage" => { "blocks" => passage.blocks.map(&:id), "digest" => now.digest(passage.blocks.map(&:id)) } }
+      box = [60 + (490 * (i % 2)), 60 + (600 * (i / 2)), 470, 560]
+      object = Peony::Piece::Placing.figure(now, reading, form: FORMS.fetch(passage.heading)).merge("id" => "f#{i}", "box" => box)
       now.apply({ "op" => "object.add", "page" => "p1", "object" => object }).piece
     end
   end

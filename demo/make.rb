@@ -36,13 +36,9 @@ class Composer
     passage = passages.find { |p| p.heading == heading } or raise "no passage #{heading}"
     passage = Peony::Notes::Passage.whole(piece.notes) if passages.size < 2
     reading = Peony::Reading.of(passage)
-    facts = Peony::Figures::Form.fetch(form).facts
-    finding = reading.finding(more.delete(:family) || facts.family) || reading.best
-    items = finding.items.each_with_index.map { |item, i| Peony::Figures::Proposals.kept(item, i, passage) }
-    items[strong]["strong"] = true if strong
-    blocks = passage.blocks.map(&:id)
-    object = { "type" => "figure", "form" => form, "family" => finding.family, "items" => items, "box" => [x, y, w, h], "heading" => says,
-               "passage" => { "blocks" => blocks, "digest" => piece.digest(blocks) }, **more.transform_keys(&:to_s) }.compact
+    object = Peony::Piece::Placing.figure(piece, reading, form: form, family: more.delete(:family))
+    object["items"][strong]["strong"] = true if strong
+    object = object.merge("box" => [x, y, w, h], "heading" => says, **more.transform_keys(&:to_s)).compact
     object["description"] = Peony::Proof::Checks::Description.words(object.merge("heading" => heading)) if described
     add(object)
   end

@@ -27,11 +27,6 @@ RSpec.describe Peony::Type do
       end
     end
 
-    it "tells which characters it covers" do
-      expect(font.covers?("é")).to be true
-      expect(font.covers?("漢")).to be false
-    end
-
     it "gives the nearest weight, and names the families for an unknown one" do
       expect(Peony::Type::Fonts.get("Bitter", 700).weight).to eq 600
       expect { Peony::Type::Fonts.get("Nobody", 400) }.to raise_error(Peony::Error, /Nobody/)

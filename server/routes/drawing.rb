@@ -14,7 +14,8 @@ module PeonyServer
           used = piece.piece.objects.filter_map { |o| o["form"] }
           proposals = Peony::Figures::Proposals.for(reading, house: piece.piece.house, width: number("width", 160..2000, 380), height: number("height", 120..2000, 320), used: used,
                                                              family: body_json["family"])
-          json(passage: Drawing.passage(reading, piece.piece), proposals: proposals.map { |p| Drawing.proposal(p, piece.piece.house) })
+          json(passage: Drawing.passage(reading, piece.piece), proposals: proposals.map { |p| Drawing.proposal(p, piece.piece.house) },
+               objection: proposals.empty? ? Peony::Figures::Proposals.objection(reading) : nil)
         end
 
         app.post("/api/pieces/:id/place") do
@@ -37,8 +38,7 @@ module PeonyServer
 
         app.post("/api/pieces/:id/forms") do
           _, object = piece.piece.find(body_json["object"])
-          items = Peony::Figures.items(object["items"] || [])
-          json(forms: Drawing.forms(piece.piece, object, items))
+          json(forms: Peony::Figures::Looks.of(object, piece.piece.house).map { |look| Drawing.look(look, piece.piece.house) })
         end
       end
 
@@ -56,7 +56,7 @@ module PeonyServer
         def passage(reading, piece)
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
-          { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn, derived: reading.derived.map(&:to_h),
+          { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn,
             families: reading.findings.map { |f| f.to_h.slice(:family, :fit, :reason) }, items: reading.items.map { |i| refs(reading, i) },
             quantities: reading.quantities.map { |q| q.to_h.slice(:text, :value, :unit) },
             queries: reading.queries.map { |q| { message: q.message, working: q.working, refs: reading.passage.refs(q.from, q.to) } } }
@@ -70,63 +70,15 @@ module PeonyServer
             cuts: proposal.drawing.cuts.size, svg: Peony::Paint::SVG.paint(picture) }
         end
 
-        # The operation that puts a form of a reading on a page, in the room that is free there, or on a new page.
+        # The operation that puts a form of a reading on a page.
         def placing(piece, reading, body)
-          facts = Peony::Figures::Form.fetch(body["form"]).facts
-          finding = reading.finding(body["family"] || facts.family) || reading.best or raise Peony::Error.new(
-            "There is nothing to draw in these words.", hint: "Mark more of them."
-          )
-          items = finding.items.each_with_index.map { |item, i| Peony::Figures::Proposals.kept(item, i, reading.passage) }
-          object = figure(piece, reading, facts, finding, items)
-          page = piece.pages.find { |p| p["id"] == body["page"] } || piece.pages.last
-          box = body["page"] == "new" ? nil : Peony::Piece::Layout.free_box(piece, page, share: share(facts, items))
-          if box
-            return { "op" => "object.add", "page" => page["id"],
-                     "object" => object.merge("box" => Peony::Piece::Layout.snug(piece, object, box)) }
-          end
-
-          fresh = { "id" => "p#{Store::Pieces.name(5)}", "ground" => "surface", "objects" => [] }
-          object["box"] = Peony::Piece::Layout.snug(piece, object, Peony::Piece::Layout.free_box(piece, fresh, share: share(facts, items)))
-          { "op" => "batch",
-            "operations" => [{ "op" => "page.add", "page" => fresh }, { "op" => "object.add", "page" => fresh["id"], "object" => object }] }
+          object = Peony::Piece::Placing.figure(piece, reading, form: body["form"], family: body["family"]).merge("id" => "f#{Store::Pieces.name(6)}")
+          Peony::Piece::Placing.operation(piece, object, page: body["page"] || piece.pages.last["id"], fresh: "p#{Store::Pieces.name(5)}")
         end
 
-        def figure(piece, reading, facts, finding, items)
-          blocks = reading.passage.blocks.map(&:id)
-          { "id" => "f#{Store::Pieces.name(6)}", "type" => "figure", "form" => facts.form, "family" => finding.family, "heading" => reading.title, "items" => items,
-            "passage" => { "blocks" => blocks, "digest" => piece.digest(blocks) } }.compact
-        end
-
-        # Tall forms get more height: those that stack their items.
-        def share(facts, items)
-          stacked = %w[numbered-column ruled-list scaled-line spine].include?(facts.form)
-          stacked ? [0.16 * items.size, 0.5].max : 0.58
-        end
-
-        # Every form with the figure's own items, small; those that cannot hold them say why.
-        def forms(piece, object, items)
-          house = piece.house
-          family = object["family"] || Peony::Figures::Form.fetch(object["form"]).facts.family
-          Peony::Figures::Form.members.values.sort_by do |f|
-            [if f.facts.family == family
-               0
-             else
-               (f.facts.also.include?(family) ? 1 : 2)
-             end, f.facts.form]
-          end.map do |form|
-            facts = form.facts
-            objection = form.objection(items)
-            drawing = if objection
-                        nil
-                      else
-                        Peony::Figures.draw(facts.form, object["items"], house: house, width: 480, height: 340,
-                                                                         colour: object["colour"] || "accent-1")
-                      end
-            { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: objection,
-              svg: drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(drawing, house, ground: false)) }
-          rescue Peony::Figures::Refusal => e
-            { form: facts.form, title: facts.title, family: facts.family, sees: facts.sees, objection: e.message, svg: nil }
-          end
+        def look(look, house)
+          look.facts.to_h.slice(:form, :title, :family, :sees)
+              .merge(objection: look.objection, svg: look.drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(look.drawing, house, ground: false)))
         end
       end
     end

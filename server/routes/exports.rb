@@ -7,13 +7,7 @@ module PeonyServer
       def self.registered(app)
         app.get("/api/pieces/:id/export.:format") do
           format = params["format"]
-          pictures = Peony::Scene::Pages.all(piece.piece, ground: params["ground"] != "off")
-          if params["page"]
-            page = params["page"].to_i
-            raise Peony::Error.new("There is no page #{page}.", hint: "The piece has #{pictures.size}.") unless page.between?(1, pictures.size)
-
-            pictures = [pictures[page - 1]]
-          end
+          pictures = Peony::Scene::Pages.all(piece.piece, ground: params["ground"] != "off", number: params["page"])
           bytes = format == "peony" ? piece.piece.to_json : Peony::Paint.file(pictures, format, scale: number("scale", 0.1..4, 1))
           content_type format == "peony" ? "application/json" : Peony::Paint::TYPES.fetch(format)
           attachment Exports.name(piece.piece.title, format, params["page"])

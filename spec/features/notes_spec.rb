@@ -26,11 +26,7 @@ RSpec.describe "Notes and the shelf" do
 
   def open_rich
     new_piece "Rich"
-    Dir.mktmpdir do |dir|
-      File.write(File.join(dir, "rich.md"), RICH)
-      attach_file("Open a file", File.join(dir, "rich.md"), make_visible: true)
-      expect(page).to have_css("[role=textbox] blockquote", text: "Mind the step")
-    end
+    bring("rich.md", RICH) { expect(page).to have_css("[role=textbox] blockquote", text: "Mind the step") }
   end
 
   it "keep nested lists, numbering, quotes, bold and links through an edit" do

@@ -86,11 +86,8 @@ RSpec.describe "Screens" do
 
   it "say why there is no drawing, and what to do" do
     new_piece "Sixty"
-    Dir.mktmpdir do |dir|
-      File.write(File.join(dir, "sixty.md"), "# Sixty\n\n#{(1..60).map { |i| "- Thing number #{i}" }.join("\n")}\n")
-      attach_file("Open a file", File.join(dir, "sixty.md"), make_visible: true)
-      expect(page).to have_css("[role=textbox] li", count: 60)
-    end
+    things = (1..60).map { |i| "- Thing number #{i}" }.join("\n")
+    bring("sixty.md", "# Sixty\n\n#{things}\n") { expect(page).to have_css("[role=textbox] li", count: 60) }
     stage "Draw"
     expect(page).to have_css(".none", text: "These are 60 items, and a figure holds at most 12.")
     expect(page).to have_css(".put.v-btn--disabled")
@@ -153,14 +150,8 @@ RSpec.describe "Screens" do
 
   it "open a file by choosing it, and say plainly what they cannot read" do
     new_piece "Files"
-    Dir.mktmpdir do |dir|
-      File.write(File.join(dir, "notes.md"), "# Opened\n\n- one thing\n- two things\n")
-      File.binwrite(File.join(dir, "broken.txt"), "\x00\x01\x02\x03")
-      attach_file("Open a file", File.join(dir, "notes.md"), make_visible: true)
-      expect(page).to have_css("[role=textbox] li", text: "two things")
-      attach_file("Open a file", File.join(dir, "broken.txt"), make_visible: true)
-      expect(page).to have_css("[role=status]", text: "does not hold text")
-      expect(page).to have_css("[role=textbox] li", count: 2)
-    end
+    bring("notes.md", "# Opened\n\n- one thing\n- two things\n") { expect(page).to have_css("[role=textbox] li", text: "two things") }
+    bring("broken.txt", "\x00\x01\x02\x03") { expect(page).to have_css("[role=status]", text: "does not hold text") }
+    expect(page).to have_css("[role=textbox] li", count: 2)
   end
 end

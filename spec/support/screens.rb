@@ -81,6 +81,15 @@ module Screens
     expect(page).to have_css("nav a.open", text: name)
   end
 
+  # Opens a file in Gather.
+  def bring(name, contents)
+    Dir.mktmpdir do |dir|
+      File.binwrite(File.join(dir, name), contents)
+      attach_file("Open a file", File.join(dir, name), make_visible: true)
+      yield
+    end
+  end
+
   # Waits until everything was acknowledged.
   def kept = expect(page).to(have_css(".kept", text: /\Akept/))
 

@@ -96,13 +96,7 @@ module Peony
     method_option :out, aliases: "-o", type: :string, required: true
     def export(file)
       piece = Piece.parse(File.read(file))
-      pictures = Scene::Pages.all(piece, ground: !options[:transparent])
-      if options[:page]
-        page = options[:page].to_i
-        raise Error.new("There is no page #{page}.", hint: "The piece has #{pictures.size}.") unless page.between?(1, pictures.size)
-
-        pictures = [pictures[page - 1]]
-      end
+      pictures = Scene::Pages.all(piece, ground: !options[:transparent], number: options[:page])
       File.binwrite(options[:out], Paint.file(pictures, File.extname(options[:out]).delete("."), scale: options[:scale]))
     end
 

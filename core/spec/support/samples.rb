@@ -28,11 +28,7 @@ module Samples
 
   def add_figure(piece, form, box, id: "f1")
     reading = Peony::Proof::Readings.of(piece).first
-    finding = reading.finding(Peony::Figures::Form.fetch(form).facts.family) || reading.best
-    blocks = reading.passage.blocks.map(&:id)
-    object = { "id" => id, "type" => "figure", "form" => form, "family" => finding.family, "box" => box,
-               "items" => finding.items.each_with_index.map { |item, i| Peony::Figures::Proposals.kept(item, i, reading.passage) },
-               "passage" => { "blocks" => blocks, "digest" => piece.digest(blocks) } }
+    object = Peony::Piece::Placing.figure(piece, reading, form: form).except("heading").merge("id" => id, "box" => box)
     piece.apply({ "op" => "object.add", "page" => "p1", "object" => object }).piece
   end
 

@@ -15,7 +15,7 @@ module Peony
       include Labels
 
       # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
-      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, keyword_init: true)
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, keyword_init: true)
 
       class << self
         attr_reader :facts
@@ -23,8 +23,10 @@ module Peony
         # @param name [String] its name in files and on the command line
         # @param family [String] what it is made for; +also+ names further families it serves
         # @param reason [String] why one would choose it, shown under a proposal
-        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [])
-          @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason, needs: needs)
+        # @param stacked [Boolean] whether each item takes a row, so that many items need much height
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false)
+          @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason,
+                             needs: needs, stacked: stacked)
           Form.register(name, self)
         end
 
@@ -131,6 +133,14 @@ module Peony
 
       def each_item(list = items)
         list.each_with_index { |item, index| pen.group("item", item: item.id) { yield item, index } }
+      end
+
+      # Tries a layout.
+      # @return [Object, nil] what the block gives; nil where the words do not fit, so that another can be tried
+      def attempt
+        yield
+      rescue Refusal
+        nil
       end
 
       def refuse(reason) = raise(Refusal.new(reason, hint: "Make the figure larger, shorten the words or take another form."))

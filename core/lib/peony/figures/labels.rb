@@ -91,6 +91,9 @@ module Peony
         y - label.space
       end
 
+      # @return [Boolean] whether no detail had to be shortened
+      def whole?(labels) = labels.none? { |label| label.detail&.cut }
+
       # Only what is drawn counts: a form may try several layouts before it draws one.
       def remember_cut(item, setting)
         @cuts << item.id if setting&.cut

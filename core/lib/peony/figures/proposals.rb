@@ -33,7 +33,7 @@ module Peony
       end
 
       def proposal(form, finding, fit, reading, house, width, height, used)
-        items = finding.items.first(40).each_with_index.map { |item, index| kept(item, index, reading.passage) }
+        items = items(finding, reading.passage)
         return nil if form.objection(Figures.items(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
@@ -53,6 +53,21 @@ module Peony
         list.each { |p| first.size < 6 && first.count { |q| q.family == p.family } < COUSINS ? first << p : later << p }
         first + later
       end
+
+      # @return [String, nil] why a reading that found something has no drawing, and what to do
+      def objection(reading)
+        best = reading.best
+        return nil unless best
+
+        most = Form.members.values.map { |form| form.facts.most }.max
+        return "No form holds these words: some are too long for any of them. Shorten them in Gather, or mark fewer of them." if best.items.size <= most
+
+        "These are #{best.items.size} items, and a figure holds at most #{most}. Mark some of them on the left to read just those."
+      end
+
+      # @param finding [Reading::Finding]
+      # @return [Array<Hash>] its items as a piece keeps them
+      def items(finding, passage) = finding.items.first(40).each_with_index.map { |item, index| kept(item, index, passage) }
 
       # @return [Hash] an item as a piece keeps it, with its thread
       def kept(item, index, passage)

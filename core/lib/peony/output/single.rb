@@ -35,8 +35,7 @@ module Peony
         end
         facts = Figures::Form.fetch(options[:form]).facts
         finding = reading.finding(facts.family) || reading.best
-        items = finding.items.each_with_index.map { |item, i| Figures::Proposals.kept(item, i, reading.passage) }
-        Figures.draw(facts.form, items, house: house, width: width, height: height, heading: reading.title)
+        Figures.draw(facts.form, Figures::Proposals.items(finding, reading.passage), house: house, width: width, height: height, heading: reading.title)
       end
 
       def size(text)

@@ -76,15 +76,21 @@ module Peony
         values = part_values(findings)
         return nil if values.nil? || values.size < 3
 
-        sum = values.sum
-        slack = [values.size * 0.5, SUM].max
-        return nil if (sum - 100).abs <= slack || (sum < 100 && !(sum > 90 && text.frame.match?(WHOLE)))
+        sum = off_whole(values)
+        return nil if sum.nil? || (sum < 100 && !text.frame.match?(WHOLE))
 
         finding = findings.find { |f| f.family == "parts" }
         spans = finding.items.flat_map(&:spans)
         working = "#{values.map { |v| show(v) }.join(' + ')} = #{show(sum)}"
         Query.new(kind: "mismatch", message: "These shares make #{show(sum)} %.", working: working, from: spans.map(&:from).min,
                   to: spans.map(&:to).max)
+      end
+
+      # @param values [Array<Numeric>] shares in per cent
+      # @return [Numeric, nil] their sum where it is not 100 by more than rounding explains; below 90 they are not meant to be all
+      def off_whole(values)
+        sum = values.sum
+        sum.round(2) unless (sum - 100).abs <= [values.size * 0.5, SUM].max || sum <= 90
       end
 
       def part_values(findings)

@@ -11,8 +11,18 @@ module Peony
       module_function
 
       # @param piece [Piece]
+      # @param number [Integer, String, nil] only this page, counted from 1
       # @return [Array<Picture>]
-      def all(piece, ground: true) = piece.pages.map { |page| picture(piece, page, ground: ground) }
+      # @raise [Peony::Error] when there is no such page
+      def all(piece, ground: true, number: nil)
+        pages = piece.pages
+        if number
+          raise Error.new("There is no page #{number.to_i}.", hint: "The piece has #{pages.size}.") unless number.to_i.between?(1, pages.size)
+
+          pages = [pages[number.to_i - 1]]
+        end
+        pages.map { |page| picture(piece, page, ground: ground) }
+      end
 
       # @param page [Hash]
       # @param ground [Boolean] whether the page's own ground is painted
@@ -35,14 +45,6 @@ module Peony
           under = object["type"] == "shape" ? base : ground_under(piece, page, object, index)
           [object, Group.new(children: nodes(piece, object, under, base), id: object["id"], kind: object["type"], label: label(object))]
         end
-      end
-
-      # @return [Array<String>] ids of the items of a figure whose detail had to be shortened
-      def cuts(piece, page, object)
-        index = page["objects"].index(object)
-        drawing(piece, object, ground_under(piece, page, object, index)).cuts
-      rescue Figures::Refusal
-        []
       end
 
       def ground_of(piece, page) = piece.house.colour(page["ground"] || "surface")

@@ -42,12 +42,6 @@ module Peony
         @lock.synchronize { @subsets[key] ||= make_subset(key) }
       end
 
-      # @param char [String] one character
-      # @return [Boolean] whether the font has a glyph for it
-      def covers?(char)
-        @lock.synchronize { FFI::MemoryPointer.new(:uint32) { |out| return HarfBuzz.hb_font_get_nominal_glyph(font, char.ord, out) != 0 } }
-      end
-
       private
 
       def font

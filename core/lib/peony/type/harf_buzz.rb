@@ -19,7 +19,6 @@ module Peony
       attach_function :hb_face_reference_blob, [:pointer], :pointer
       attach_function :hb_face_destroy, [:pointer], :void
       attach_function :hb_font_create, [:pointer], :pointer
-      attach_function :hb_font_get_nominal_glyph, %i[pointer uint32 pointer], :int
       attach_function :hb_buffer_create, [], :pointer
       attach_function :hb_buffer_clear_contents, [:pointer], :void
       attach_function :hb_buffer_add_utf8, %i[pointer pointer int uint int], :void

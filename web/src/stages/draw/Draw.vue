@@ -35,14 +35,8 @@ const lit = computed(() => pick.value?.items.map((i) => ({ refs: i.refs ?? [] })
 const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "");
 const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
 
-const MOST_ITEMS = 12;
-/** Why there is no drawing, and what to do. */
-const nothing = computed(() => {
-  const items = reading.value?.items.length ?? 0;
-  if (!reading.value?.families.length) return "Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.";
-  if (items > MOST_ITEMS) return `These are ${items} items, and a figure holds at most ${MOST_ITEMS}. Mark some of them on the left to read just those.`;
-  return "No form holds these words: some are too long for any of them. Shorten them in Gather, or mark fewer of them on the left.";
-});
+const objection = ref<string | null>(null);
+const nothing = computed(() => objection.value ?? "Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.");
 
 async function load() {
   try {
@@ -60,10 +54,11 @@ async function propose(body: { passage?: string; marked?: Marked }) {
   using.value = body.marked ?? [];
   const wide = Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
   try {
-    const answer = await post<{ passage: PassageFound; proposals: Proposal[] }>(`/api/pieces/${piece.state!.id}/proposals`, { ...body, width: Math.round(wide * 1.3), height: Math.round(wide * 1.2) });
+    const answer = await post<{ passage: PassageFound; proposals: Proposal[]; objection: string | null }>(`/api/pieces/${piece.state!.id}/proposals`, { ...body, width: Math.round(wide * 1.3), height: Math.round(wide * 1.2) });
     if (turn !== asked) return;
     reading.value = answer.passage;
     proposals.value = answer.proposals;
+    objection.value = answer.objection;
     family.value = null;
     chosen.value = 0;
     pointed.value = null;

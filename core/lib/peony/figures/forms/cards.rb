@@ -27,7 +27,7 @@ module Peony
             next if w < 90 || h < 44
 
             labels = fitted(w, h)
-            labels && [labels, columns, [labels.none? { |l| l.detail&.cut } ? 1 : 0, labels.first.title.size, -uneven(columns), -((w / h) - 1.5).abs]]
+            labels && [labels, columns, [whole?(labels) ? 1 : 0, labels.first.title.size, -uneven(columns), -((w / h) - 1.5).abs]]
           end
           refuse("There is too little room for #{items.size} cards.") if tries.empty?
           labels, columns, = tries.max_by(&:last)
@@ -37,9 +37,8 @@ module Peony
         def uneven(columns) = (items.size % columns).zero? ? 0 : 1
 
         def fitted(width, height)
-          fit_labels(Array.new(items.size) { [width - (pad * 2), height - (pad * 2)] }, most: 26 * unit, above: ->(item) { over(item) })
-        rescue Refusal
-          nil
+          cells = Array.new(items.size) { [width - (pad * 2), height - (pad * 2)] }
+          attempt { fit_labels(cells, most: 26 * unit, above: ->(item) { over(item) }) }
         end
 
         def over(item) = item.date || (item.value ? Values.text(item) : nil)

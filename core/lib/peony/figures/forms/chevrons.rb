@@ -36,26 +36,18 @@ module Peony
             room = band - strip(columns, band) - gap(14)
             next if room < 20 || width / columns < 60
 
-            labels = quietly { fit_labels(items.map { [(width / columns) - gap(16), room] }, most: 24 * unit) }
-            labels && [labels, columns, [if labels.none? do |l|
-              l.detail&.cut
-            end
-                                           1
-                                         else
-                                           0
-                                         end, labels.first.title.size, -((filled(labels, columns, band) / height) - 0.8).abs.round(1), -rows]]
+            labels = attempt { fit_labels(items.map { [(width / columns) - gap(16), room] }, most: 24 * unit) }
+            labels && [labels, columns, [whole?(labels) ? 1 : 0, labels.first.title.size, -idle(labels, columns, band), -rows]]
           end
           refuse("There is too little room for #{items.size} arrow heads.") if tries.empty?
           labels, columns, = tries.max_by(&:last)
           [columns, labels]
         end
 
-        def filled(labels, columns, band) = labels.each_slice(columns).sum { |row| strip(columns, band) + gap(42) + row.map(&:height).max }
-
-        def quietly
-          yield
-        rescue Refusal
-          nil
+        # How far a layout is from filling four fifths of the height, in tenths.
+        def idle(labels, columns, band)
+          filled = labels.each_slice(columns).sum { |row| strip(columns, band) + gap(42) + row.map(&:height).max }
+          ((filled / height) - 0.8).abs.round(1)
         end
 
         def strip(columns, band) = [width / columns * 0.5, band * 0.34, 120 * unit].min.clamp(26, 200)

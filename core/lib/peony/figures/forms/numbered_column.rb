@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Large numerals in a column, words beside them; two columns where the box is wide.
       class NumberedColumn < Form
-        form "numbered-column", title: "Numbered column", family: "sequence", also: %w[list], least: 2, most: 12,
+        form "numbered-column", title: "Numbered column", stacked: true, family: "sequence", also: %w[list], least: 2, most: 12,
                                 sees: "large numerals down a column with the words beside them", reason: "steps to read one after the other"
 
         def draw

@@ -22,12 +22,12 @@ module Peony
         def over(size) = gap(14) + (size * 1.06) + gap(6)
 
         def best
-          tries = [items.size, (items.size / 2.0).ceil, (items.size / 3.0).ceil, 1].uniq.filter_map { |columns| attempt(columns) }
+          tries = [items.size, (items.size / 2.0).ceil, (items.size / 3.0).ceil, 1].uniq.filter_map { |columns| attempt { layout(columns) } }
           refuse("There is too little room for #{items.size} numbers.") if tries.empty?
           tries.max_by { |columns, size, labels| [[labels.first.title.size, 14].min, columns > 1 ? 1 : 0, [size, 90 * unit].min, columns] }
         end
 
-        def attempt(columns)
+        def layout(columns)
           rows = (items.size / columns.to_f).ceil
           w = cell_width(columns)
           tall = (height / rows) - gap(12)
@@ -35,19 +35,13 @@ module Peony
           return nil unless size
 
           labels = fit_labels(items.map { [w, tall - over(size)] }, most: [22 * unit, size * 0.62].min)
-          labels.any? { |l| l.detail&.cut } ? retry_smaller(columns, w, tall) : [columns, size, labels]
-        rescue Refusal
-          nil
+          whole?(labels) ? [columns, size, labels] : smaller(columns, w, tall)
         end
 
         # Smaller numbers before shorter words.
-        def retry_smaller(columns, w, tall)
+        def smaller(columns, w, tall)
           size = [job.least, 18].max
-          return nil unless items.all? { |i| number_width(i, size) <= w }
-
-          [columns, size, fit_labels(items.map { [w, tall - over(size)] }, most: 14)]
-        rescue Refusal
-          nil
+          [columns, size, fit_labels(items.map { [w, tall - over(size)] }, most: 14)] if items.all? { |i| number_width(i, size) <= w }
         end
 
         def place(item, label, x, y, w, size)

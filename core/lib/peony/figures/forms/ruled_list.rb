@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Rows between rules: titles in the margin, details beside them.
       class RuledList < Form
-        form "ruled-list", title: "Ruled list", family: "list", also: %w[timeline comparison headline], least: 2, most: 12,
+        form "ruled-list", title: "Ruled list", stacked: true, family: "list", also: %w[timeline comparison headline], least: 2, most: 12,
                            sees: "rows between thin rules, the title in the margin and the detail beside it", reason: "short titles, longer detail"
 
         def draw

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A line drawn to the scale of time: marks where the dates are, words in a column with leaders to them.
       class ScaledLine < Form
-        form "scaled-line", title: "Scaled line", family: "timeline", least: 2, most: 12, needs: %i[date],
+        form "scaled-line", title: "Scaled line", stacked: true, family: "timeline", least: 2, most: 12, needs: %i[date],
                             sees: "a line to the scale of time, with leaders from the dates to the words", reason: "how far apart things happened"
 
         def draw

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A line down the middle, events on alternating sides.
       class Spine < Form
-        form "spine", title: "Spine", family: "timeline", also: %w[sequence], least: 3, most: 12,
+        form "spine", title: "Spine", stacked: true, family: "timeline", also: %w[sequence], least: 3, most: 12,
                       sees: "a line down the middle with events on alternating sides", reason: "a history told from side to side"
 
         def draw

@@ -26,7 +26,7 @@ module Peony
 
           tall = bar_height(height * 0.4)
           labels = below(widths, height - tall - gap(14))
-          return nil if labels.nil? || labels.any? { |l| l.detail&.cut }
+          return nil unless labels && whole?(labels)
 
           y = top + ([(height - tall - gap(14) - labels.map(&:height).max) / 2, 0].max * 0.4)
           bar(y, tall, inside: true)
@@ -39,11 +39,7 @@ module Peony
         end
 
         # @return [Array<Label>, nil] nil where the stretches are too narrow
-        def below(widths, room)
-          fit_labels(widths.map { |w| [w - gap(10), room] }, most: 22 * unit)
-        rescue Refusal
-          nil
-        end
+        def below(widths, room) = attempt { fit_labels(widths.map { |w| [w - gap(10), room] }, most: 22 * unit) }
 
         def keyed
           tall = bar_height(height * 0.24)

@@ -55,9 +55,7 @@ module Peony
           items = object["items"]
           return nil unless facts.family == "parts" && items.size > 2 && items.all? { |i| i["unit"] == "%" && i["value"] }
 
-          sum = items.sum { |i| i["value"] }
-          slack = [items.size * 0.5, 1.5].max
-          sum.round(2) if sum > 100 + slack || (sum < 100 - slack && sum > 90)
+          Reading::Arithmetic.off_whole(items.map { |i| i["value"] })
         end
       end
     end

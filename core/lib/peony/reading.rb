@@ -48,8 +48,8 @@ module Peony
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
       text = Text.new(passage)
       found = Finder.members.values.filter_map { |finder| finder.new(text).find }
-      found = found.select { |f| f.fit >= LEAST_FIT && f.items.any? }.sort_by { |f| -f.fit }
-      Result.new(passage: passage, findings: found, quantities: text.quantities,
+      found = Scorer.rank(text, found.select { |f| f.items.any? })
+      Result.new(passage: passage, findings: found, quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
     end
   end

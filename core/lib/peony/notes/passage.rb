@@ -80,9 +80,18 @@ module Peony
       # The whole document as one passage, under its first heading.
       # @return [Passage]
       def self.whole(document)
-        first = document.blocks.find(&:heading?)
-        new(document.blocks.reject { |block| block.equal?(first) && document.blocks.first.equal?(block) }, heading: first&.text)
+        first, *rest = document.blocks
+        return new(document.blocks) if first.nil? || !first.heading? || sibling?(first, rest)
+
+        new(rest, heading: first.text)
       end
+
+      # A first heading that stands beside the others, not above them: all lead lists and nothing else.
+      def self.sibling?(first, rest)
+        others = rest.select(&:heading?)
+        others.any? && rest.first&.item? && rest.all? { |b| b.item? || b.heading? } && others.all? { |b| b.level.to_i <= first.level.to_i + 1 }
+      end
+      private_class_method :sibling?
 
       # A part of a document that a person marked.
       # @param marked [Array<Hash>] {"block", "start", "end"}

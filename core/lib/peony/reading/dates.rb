@@ -29,9 +29,10 @@ module Peony
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
-        /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|kg))/ => [:time, lambda { |m|
+        /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
           clock(m[1], m[2], nil)
         }],
+        /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])) + 12.0 }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]) + 12.5 }],

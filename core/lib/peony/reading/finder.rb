@@ -25,24 +25,94 @@ module Peony
         @text = text
       end
 
-      # @return [Finding, nil]
+      # @return [Finding, nil] with the strength of what speaks for the family, 0..1, as its fit
       def find = raise(NotImplementedError)
 
       private
 
       attr_reader :text
 
-      def finding(fit, reason, items)
-        Finding.new(family: self.class.name_of_family, fit: fit.clamp(0.0, 1.0).round(3), reason: reason, items: items)
+      def nodes = text.tree
+
+      # @param strength [Float]
+      def finding(strength, reason, items)
+        Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
       end
 
+      # @param span [Span] whose words make title and detail
       def item(span, **more)
         title, detail = Titles.of(span.text)
-        Item.new(title: title, detail: detail, spans: [span], children: [], aspects: [], **more)
+        made(title, detail, [span], **more)
       end
 
+      def made(title, detail, spans, **more)
+        Item.new(title: Titles.capital(title), detail: detail, spans: spans, children: [], aspects: [], **more)
+      end
+
+      # @param node [Tree::Node]
+      def node_item(node, **more)
+        title, detail = Titles.of(node.span.text)
+        detail = [detail, *node.body.map(&:text)].reject(&:empty?).join(" ")
+        item = Item.new(title: title, detail: detail, spans: [node.span, *node.body], aspects: [], **more)
+        item.children = node.children.map { |child| node_item(child) }
+        item
+      end
+
+      # @param point [Points::Point]
+      def point_item(point, **more)
+        item(point.span, **more).tap do |made|
+          made.detail = [made.detail, *point.more.map(&:text)].reject(&:empty?).join(" ")
+          made.spans = point.spans
+        end
+      end
+
+      # What stands side by side: nodes, or the longest series where it holds most of the words, or the points of running text.
+      # @return [Array<Item>]
+      def alike(series: true)
+        return nodes.map { |n| node_item(n) } if nodes.size >= 2
+
+        parts = series ? text.series.first : nil
+        return parts.map { |s| item(s) } if parts && series_rules?(parts)
+
+        text.points.map { |p| point_item(p) }
+      end
+
+      # Whether a series says more than the sentences around it.
+      def series_rules?(parts)
+        sentence = text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }
+        others = text.points.count { |p| sentence.nil? || p.span.from < sentence.from || p.span.from >= sentence.to }
+        others <= 1 || parts.size > others + 2
+      end
+
+      def cue?(*names) = names.any? { |n| text.cues[n].positive? }
+
+      # How much of the units has something, 0..1.
+      def share(list, &block) = list.empty? ? 0.0 : list.count(&block).to_f / list.size
+
       # @return [String] "four steps", "one step"
-      def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{noun}#{'s' unless number == 1}"
+      def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{number == 1 ? noun : Words.plural(noun)}"
+
+      # @return [String] what a number stands for: the words before it up to the verb, else those after it
+      def subject(measure)
+        q = measure.quantity
+        before = text.string[measure.span.from...q.from]
+        words = text.tokens_in(Span.new(from: measure.span.from, to: q.from))
+        verb = words.index { |t| t.finite? || t.tag == "vbn" }
+        lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
+        lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
+        return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
+
+        after = text.string[q.to...measure.span.to].to_s.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
+        tidy(after.empty? ? before : after)
+      end
+
+      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
+
+      # The words of a stretch without a number.
+      def without(span, quantity)
+        (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "") + span.text[(quantity.to - span.from)..].to_s)
+          .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").strip
+      end
     end
   end
 end

@@ -38,7 +38,12 @@ module Peony
       def below(entry) = entry.children
 
       # @return [Array<Quantity>] without years, dates, clock times and list numbers
-      def quantities = @quantities ||= Quantities.in(string, dates)
+      def quantities = @quantities ||= Quantities.in(self)
+
+      # @return [Array<Quantity>] those of the heading; they have no place in the words
+      def heading_quantities
+        @heading_quantities ||= passage.heading ? Text.new(Notes::Passage.new([Notes::Block.new(type: "paragraph", text: passage.heading)])).quantities.each { |q| q.from = q.to = 0 } : []
+      end
 
       # @return [Array<Dates::Moment>]
       def dates = @dates ||= Dates.in(string)
@@ -55,9 +60,39 @@ module Peony
       # @return [String] heading, and the sentences before or after a list
       def frame = @frame ||= "#{passage.heading} #{sentences.map(&:text).join(' ')}".downcase
 
-      private
+      # @return [Array<Tree::Node>] what stands side by side; empty in running text
+      def tree = @tree ||= Tree.of(self)
 
-      def stretches = passage.stretches.select { |s| s.from < string.length }
+      # @return [Array<Points::Point>] what running text says one after the other
+      def points = @points ||= Points.of(self)
+
+      # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
+      def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }
+
+      # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
+      def cues = @cues ||= Cues.counts(all_words)
+
+      # @return [Array<Measures::Measure>] quantities with the words they belong to
+      def measures = @measures ||= Measures.of(self)
+
+      # @return [Array<Tokens::Token>] words with their parts of speech
+      def tokens = @tokens ||= Tokens.of(string)
+
+      # @return [Array<Tokens::Token>]
+      def tokens_in(span)
+        first = tokens.bsearch_index { |t| t.from >= span.from } || tokens.size
+        last = tokens.bsearch_index { |t| t.from >= span.to } || tokens.size
+        tokens[first...last]
+      end
+
+      # @return [Array<Tokens::Token>] the next words after a place
+      def tokens_after(position, most = 7)
+        first = tokens.bsearch_index { |t| t.from >= position }
+        first ? tokens[first, most] : []
+      end
+
+      # @return [Array<Notes::Passage::Stretch>] the blocks with their places
+      def stretches = @stretches ||= passage.stretches.select { |s| s.from < string.length }
     end
   end
 end

@@ -5,51 +5,82 @@ module Peony
     # Units of measure, currencies and counted nouns.
     module Units
       CURRENCIES = { "£" => "GBP", "€" => "EUR", "$" => "USD", "pounds" => "GBP", "pound" => "GBP", "euros" => "EUR", "euro" => "EUR",
-                     "dollars" => "USD", "gbp" => "GBP", "eur" => "EUR", "usd" => "USD" }.freeze
+                     "dollars" => "USD", "dollar" => "USD", "gbp" => "GBP", "eur" => "EUR", "usd" => "USD" }.freeze
       MEASURES = {
-        "%" => "%", "percent" => "%", "per cent" => "%", "km" => "km", "kilometres" => "km", "kilometre" => "km", "m" => "m", "metres" => "m",
-        "metre" => "m", "cm" => "cm", "centimetres" => "cm", "mm" => "mm", "miles" => "miles", "mile" => "miles", "kg" => "kg", "kilos" => "kg",
-        "kilo" => "kg", "kilograms" => "kg", "g" => "g", "grams" => "g", "mg" => "mg", "t" => "t", "tonnes" => "tonnes", "tonne" => "tonnes",
-        "tons" => "tons", "l" => "l", "litres" => "litres", "litre" => "litres", "ml" => "ml", "min" => "minutes", "mins" => "minutes",
+        "%" => "%", "percent" => "%", "per cent" => "%", "km" => "km", "kilometres" => "km", "kilometre" => "km", "m" => "m", "metres" => "metres",
+        "metre" => "metres", "cm" => "cm", "centimetres" => "cm", "centimetre" => "cm", "mm" => "mm", "millimetres" => "mm", "miles" => "miles", "mile" => "miles", "kg" => "kg", "kilos" => "kg",
+        "kilo" => "kg", "kilograms" => "kg", "g" => "g", "grams" => "grams", "gram" => "grams", "mg" => "mg", "t" => "t", "tonnes" => "tonnes", "tonne" => "tonnes",
+        "tons" => "tons", "ton" => "tons", "l" => "litres", "litres" => "litres", "litre" => "litres", "ml" => "ml", "min" => "minutes", "mins" => "minutes",
         "minutes" => "minutes", "minute" => "minutes", "h" => "hours", "hr" => "hours", "hrs" => "hours", "hours" => "hours", "hour" => "hours",
-        "s" => "seconds", "seconds" => "seconds", "second" => "seconds", "days" => "days", "day" => "days", "weeks" => "weeks", "week" => "weeks",
-        "months" => "months", "month" => "months", "years" => "years", "year" => "years", "°c" => "°C", "°" => "degrees", "degrees" => "degrees",
-        "degree" => "degrees", "kwh" => "kWh", "kw" => "kW", "w" => "W", "mb" => "MB", "gb" => "GB", "ha" => "ha", "hectares" => "hectares",
-        "acres" => "acres", "times" => "times", "feet" => "feet", "ft" => "feet", "inches" => "inches", "pence" => "pence", "p" => "pence"
+        "s" => "seconds", "sec" => "seconds", "secs" => "seconds", "seconds" => "seconds", "second" => "seconds", "days" => "days", "day" => "days", "weeks" => "weeks", "week" => "weeks",
+        "months" => "months", "month" => "months", "years" => "years", "year" => "years", "decades" => "decades", "°c" => "°C", "°f" => "°F", "°" => "degrees", "degrees" => "degrees",
+        "degree" => "degrees", "kwh" => "kWh", "mwh" => "MWh", "kw" => "kW", "mw" => "MW", "w" => "W", "watts" => "watts", "watt" => "watts", "mb" => "MB", "gb" => "GB", "tb" => "TB", "ha" => "ha", "hectares" => "hectares", "hectare" => "hectares",
+        "acres" => "acres", "acre" => "acres", "times" => "times", "feet" => "feet", "foot" => "feet", "ft" => "feet", "inches" => "inches", "inch" => "inches", "yards" => "yards", "pence" => "pence", "p" => "pence", "pints" => "pints",
+        "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points", "db" => "dB", "hz" => "Hz", "lux" => "lux"
       }.freeze
-      AFTER = /\A(?: ?(%|°C|°)|[ -]?(per cent|[[:alpha:]°]+))/
+      AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|[[:alpha:]°]+))}
+      PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
+      # Words between a number and what it counts.
+      BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
+      SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       module_function
 
       # What is counted or measured, from the words that follow a number.
       # @param rest [String] text after the number
       # @param value [Numeric]
+      # @param tokens [Array<Tokens::Token>] the words after the number
       # @return [String] a unit, a counted noun in the plural, or ""
-      def after(rest, value)
-        return "%" if rest.match?(/\A\s?%/)
+      def after(rest, value, tokens)
+        return "%" if rest.match?(/\A\s?(?:%|per ?cent\b)/)
 
         match = rest.match(AFTER)
         return "" unless match
 
-        word = (match[1] || match[2]).downcase
-        measure = MEASURES[word]
-        return measure if measure && !(word.length == 1 && rest.match?(/\A-/))
-        return CURRENCIES[word] if CURRENCIES[word]
+        word = match[1] || match[2]
+        measure = word.match?(/\A[A-Z]\z/) ? nil : MEASURES[word.downcase]
+        return measure if measure && !(word.length == 1 && rest.match?(/\A-/)) && !(word.length == 1 && rest.match?(/\A [a-z]['’]/))
+        return CURRENCIES[word.downcase] if CURRENCIES[word.downcase]
 
-        noun(rest, value)
+        noun(rest, value, tokens)
       end
 
-      # The counted noun: the first plural before a stop word; "one" counts a singular.
-      def noun(rest, value)
-        words = rest.sub(/\A-/, " ")[/\A(?:\s+(?:of (?:the|our|them|all)\s+)?[[:alpha:]'’-]+){1,5}/].to_s.split
-        words = words.drop_while { |w| %w[of the our more other new extra different further small large big].include?(w.downcase) }
-        run = words.take_while { |w| !Words::STOP.include?(w.downcase) && !(w.match?(/\A[A-Z]/) && !w.match?(/day?s\z/)) }.first(4)
-        plural = run.find { |w| Words.plural?(w) }
-        return plural.downcase if plural
-        return "" if run.empty?
+      # The counted noun: the first plural noun of the phrase that follows; "one" counts a singular.
+      def noun(rest, value, tokens)
+        return "" if rest.match?(/\A\s*[,.;:)!?–—]/)
 
-        value == 1 ? Words.plural(run.first.downcase) : ""
+        first = tokens.first
+        return first.low if value != 1 && first && first.tag == "vbz" && Words.plural?(first.low) && !Words::STOP.include?(first.low)
+
+        run = phrase(tokens)
+        plural = run.find { |t| plural?(t) }
+        return plural.low if plural
+
+        singular = run.reverse.find { |t| t.tag == "nn" } if value == 1
+        singular ? plural_of(singular.low) : ""
       end
+
+      # The noun phrase after a number: "new school desks", "of our older lamps".
+      def phrase(tokens)
+        tokens = tokens.drop_while { |t| %w[of the our more other new extra different further such].include?(t.low) } if tokens.first && %w[of more other].include?(tokens.first.low)
+        tokens.first(6).take_while do |t|
+          next false if Words::STOP.include?(t.low) || %w[, ; : . ( )].include?(t.text)
+
+          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || (%w[vbn vbd].include?(t.tag) && t.low.end_with?("ed")) || t.text.include?("-")
+        end
+      end
+
+      def plural?(token)
+        return false if token.text.match?(/\A[A-Z]/) && !token.low.match?(/days\z/) && token.tag != "nns"
+
+        Words.plural?(token.low) && !%w[vbz in det prp prps rb md].include?(token.tag)
+      end
+
+      # @return [String]
+      def plural_of(word) = PLURALS[word] || Words.plural(word)
+
+      # @return [Boolean] whether the unit counts things, not amounts
+      def counted?(unit) = unit != "" && !unit.match?(/\A[A-Z]{3}\z/) && !MEASURES.value?(unit)
     end
   end
 end

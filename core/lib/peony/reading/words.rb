@@ -56,7 +56,7 @@ module Peony
       # @return [Boolean]
       def plural?(word)
         low = word.downcase
-        IRREGULAR_PLURALS.include?(low) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
+        IRREGULAR_PLURALS.include?(low) || low.match?(/[a-z]{3,}men\z/) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
       end
 
       # @return [String] a plain English plural

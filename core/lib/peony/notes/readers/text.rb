@@ -29,18 +29,20 @@ module Peony
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
-      LABELLED = /\A\s*(?=\S)[^.:–—]{1,34}(?::|\s[–—-])\s+\S/
+      LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      # Prose that was broken into lines goes on in lower case somewhere and has lines of this length.
+      WRAPPED = 58
 
       def blocks_of(run)
         return listed(run) if list_of_lines?(run)
 
-        run.each_with_object([]) do |line, blocks|
+        run.each_with_index.with_object([]) do |(line, index), blocks|
           if (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
           elsif (match = line.text.match(BULLET))
             blocks << block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/))
-          elsif blocks.last && continues?(blocks.last, line)
+          elsif blocks.last && continues?(blocks.last, line, run[index + 1])
             blocks.last.text += " #{line.text.strip}"
           else
             blocks << block("paragraph", line, line.text[/\A\s*/].length)
@@ -48,28 +50,46 @@ module Peony
         end.then { |blocks| levels(blocks) }
       end
 
-      # Lines that are entries although no bullet says so: short, and nearly all with a label at their beginning.
+      # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
       def list_of_lines?(run)
         rest = run.drop(1)
-        rest.size >= 2 && run.none? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 } && rest.count do |l|
-          l.text.match?(LABELLED)
-        end >= rest.size * 0.75
+        return false if rest.size < 2 || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
+
+        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest)
+      end
+
+      # A wrapped paragraph has at least one long line that stops in the middle of a sentence.
+      def anew?(run, rest)
+        return false unless rest.all? { |l| l.text.match?(/\A\s*["“‘'(]?[[:upper:]\d£€$]/) }
+
+        run[0..-2].none? { |l| l.text.length > WRAPPED && !l.text.match?(/[.!?:;]["”’)]?\s*\z/) }
       end
 
       def listed(run)
         first, *rest = run
-        heading = !first.text.match?(LABELLED) || (rest.all? { |l| l.text.match?(DATED) } && !first.text.match?(DATED))
-        lines = run.each_with_index.map do |line, index|
-          block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : 0)
+        heading = head?(first, rest)
+        blocks = run.each_with_index.map do |line, index|
+          block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : line.text[/\A\s*/].gsub("\t", "    ").length)
         end
-        lines.each { |b| b.ordered = false if b.item? }
+        levels(blocks.each { |b| b.ordered = false if b.item? })
+      end
+
+      def head?(first, rest)
+        return true if rest.all? { |l| l.text.match?(DATED) } && !first.text.match?(DATED)
+        return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
+
+        first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
       end
 
       # A wrapped line belongs to the block before it; after an item only when it is indented or goes on in lower case.
-      def continues?(block, line)
-        return true if block.type == "paragraph"
+      # A line that leads a list stands by itself.
+      def continues?(block, line, following)
+        return block.item? && line.text.match?(/\A\s{2,}|\A[[:lower:]]/) unless block.type == "paragraph"
+        return true unless block.text.length < WRAPPED && line.text.match?(/\A\s*[[:upper:]\d£€$"“]/)
+        return true if block.text.match?(/[,;]\z/)
+        return false if block.text.split.size <= 5 && !block.text.match?(/[.!?:]\z/) && line.text.match?(/[.!?]["”’)]?\s*\z/)
 
-        block.item? && line.text.match?(/\A\s{2,}|\A[[:lower:]]/)
+        !(line.text.match?(/:\s*\z/) || block.text.match?(/:\z/) || (following && following.text.match?(BULLET)))
       end
 
       def block(type, line, skip, level: nil, ordered: nil)
@@ -84,9 +104,9 @@ module Peony
 
       # A short lone line without a closing stop, followed by longer text, is a heading.
       def promote(blocks)
-        blocks.each_cons(2) do |one, two|
+        blocks.each_cons(2).to_a.reverse_each do |one, two|
           next unless one.type == "paragraph" && one.text.length <= 70 && !one.text.match?(/[.:;,!?…]["”’)]?\z/)
-          next unless two.type != "paragraph" || two.text.length > one.text.length
+          next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:]\z/)
 
           one.type = "heading"
           one.level = blocks.first.equal?(one) ? 1 : 2

@@ -3,64 +3,53 @@
 module Peony
   module Reading
     module Finders
-      # Two or more things set side by side on the same aspects: entries with entries below them, or with measures of the same kinds.
+      # Two or more things set side by side on the same aspects.
       class Comparison < Finder
         family "comparison"
 
-        VERBS = "(?:is|are|has|have|takes?|costs?|weighs?|holds?|needs?|comes?|shows?|lasts?|uses?|carr(?:y|ies)|seats?|gives?)"
-        CUES = /\b(compar\w+|versus|vs|which|differ\w*|than|whereas|unlike|both|choose between)\b/
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
         def find
-          items = of_nested || of_measures || of_sentences
-          return nil unless items && items.size.between?(2, 6)
+          items = of_nodes || of_paragraphs || of_subjects
+          return nil unless items && items.size.between?(2, 8)
 
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
-          return nil if shared.empty?
-
-          fit = 0.5 + (0.08 * [shared.size, 4].min) + (text.frame.match?(CUES) ? 0.2 : 0)
-          finding([fit, 0.96].min, "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}", items)
+          finding(@strength + (0.1 * [shared.size, 3].min), reason(items, shared), items)
         end
 
         private
 
-        def of_nested
-          return nil if text.outer.size < 2
+        def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"
 
-          items = text.outer.map do |entry|
-            aspects = text.below(entry).filter_map { |child| (m = child.span.text.match(ASPECT)) && [m[:name].strip, m[:words].strip] }
-            below = text.below(entry).map(&:span)
-            item(entry.span).tap do |made|
-              made.aspects = aspects
-              made.spans += below
-            end
-          end
-          items if items.all? { |i| i.aspects.size >= 2 }
+        def of_nodes
+          return nil if nodes.size < 2
+
+          items = nodes.map { |n| compared(n) }
+          rich = items.count { |i| i.aspects.size >= 2 }
+          @strength = rich == items.size ? 0.6 : 0.2 * rich / items.size
+          items if rich >= items.size * 0.7 || share(nodes) { |n| clauses(n).size >= 2 } >= 0.7
         end
 
-        # "Pocket: 4 kg, 5 minutes, £12": the units are the aspects.
-        def of_measures
-          rows = text.outer.map(&:span)
-          return nil if rows.size < 2
-
-          items = rows.map { |span| measured(span) }
-          items if items.all? && items.all? { |i| i.aspects.size >= 2 }
+        def compared(node)
+          made = node_item(node)
+          below = node.children.map(&:span) + node.body
+          made.aspects = below.filter_map { |s| (m = s.text.match(ASPECT)) && [m[:name].strip, m[:words].strip.chomp(".")] }
+          made.aspects = aspects(node.span) if made.aspects.empty?
+          made.spans += node.children.map(&:span)
+          made.detail = [made.detail, *node.children.map { |c| c.span.text }].reject(&:empty?).join("; ")
+          made
         end
 
-        def measured(span)
-          title, rest = Titles.of(span.text)
-          return nil if rest.empty?
+        def clauses(node) = node.children.any? ? node.children : Sentences.clauses(node.span, /[,;]\s+/)
 
-          Item.new(title: title, detail: rest, spans: [span], children: [], aspects: aspects(span))
-        end
-
+        # "4 kg, 5 minutes, £12": the units are the aspects; "fare €2.50": the word before the number is.
         def aspects(span)
           label = span.text.index(":").to_i
           Sentences.clauses(span, /[,;]\s+(?:and\s+)?|\s+and\s+/).each_with_object([]) do |clause, list|
             quantity = text.quantities_in(clause).first
             next unless quantity && clause.to > span.from + label
 
-            words = clause.text.sub(/\A[^:]*:\s*/, "").sub(/\A.*?\b#{VERBS}\s+(?=\S*[\d£€$])/, "")
+            words = clause.text.sub(/\A[^:]*:\s*/, "")
             named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
             name = named ? named[:name] : unit_name(quantity)
             list << [name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")] unless name.empty?
@@ -69,20 +58,52 @@ module Peony
 
         def unit_name(quantity) = quantity.unit.match?(/\A[A-Z]{3}\z/) ? "price" : quantity.unit
 
-        # Prose: sentences whose subjects differ and whose measures are of the same kinds.
-        def of_sentences
+        # One paragraph a thing.
+        def of_paragraphs
+          blocks = text.stretches.reject { |s| s.block.heading? || s.block.item? }
+          return nil unless blocks.size.between?(2, 4) && text.entries.empty? && blocks.all? { |b| b.block.text.split.size >= 15 }
+
+          @strength = 0.5
+          blocks.map { |b| portrait(Sentences.of(text.string, b.from, b.to)) }
+        end
+
+        def portrait(spans)
+          lead = text.tokens_in(spans.first)
+          verb = lead.index(&:finite?) || [lead.size, 5].min
+          name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
+          made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans, ).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
+        end
+
+        # Sentences and clauses whose subjects change; those that go on with "it" belong to the thing before.
+        def of_subjects
           return nil if text.entries.any?
 
-          items = text.sentences.filter_map do |s|
-            subject = s.text[/\A(?:The |A |An )?((?:[[:alpha:]'’-]+ ){1,4}?)(?=#{VERBS}\b)/, 1]&.strip
-            found = subject && aspects(s)
-            next unless found && found.size >= 2
-
-            Item.new(title: Titles.capital(subject), detail: s.text.delete_prefix(s.text[/\A(?:The |A |An )?/] + subject).strip.chomp("."),
-                     spans: [s], children: [], aspects: found)
+          groups = Points.candidates(text).each_with_object([]) do |span, list|
+            name = head(span)
+            same = name && list.find { |g| g[:name] && (g[:name] == name) }
+            if same then same[:spans] << span
+            elsif name then list << { name: name, spans: [span] }
+            elsif list.any? then list.last[:spans] << span
+            end
           end
-          items if items.size >= 2 && items.map(&:title).uniq.size == items.size
+          groups = merged(groups)
+          return nil unless groups.size.between?(2, 4)
+
+          @strength = 0.2 + (cue?(:than, :comparative, :choose) ? 0.15 : 0)
+          groups.map { |g| portrait(g[:spans]) }
         end
+
+        # The noun that a sentence is about, where it begins with one.
+        def head(span)
+          tokens = text.tokens_in(span)
+          verb = tokens.index(&:finite?)
+          return nil if verb.nil? || verb > 8 || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|its|their|you|we|i|but|and)\z/)
+
+          tokens.first(verb).reverse.find(&:noun?)&.low
+        end
+
+        # An introduction that names none of the things is not one of them.
+        def merged(groups) = groups.size > 2 && groups.first[:spans].size == 1 && groups.first[:spans].first.text.match?(/\b(?:two|three|looked at|compar|ask me|whether|which)\b/i) ? groups.drop(1) : groups
       end
     end
   end

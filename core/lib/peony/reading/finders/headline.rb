@@ -8,34 +8,39 @@ module Peony
         family "headline"
 
         def find
-          return nil if text.entries.size > 4
+          items = units.flat_map { |s| numbers(s) }.compact
+          return nil if items.empty? || items.size > 12
 
-          items = text.sentences.filter_map { |s| number(s) } + text.outer.map(&:span).filter_map { |s| number(s) }
-          return nil if items.empty?
-
-          words = text.string.split.size
-          fit = { 1 => 0.62, 2 => 0.6, 3 => 0.62, 4 => 0.5 }.fetch(items.size, 0.36)
-          fit -= 0.2 if words > 90
-          fit -= 0.3 if text.sentences.count { |s| Words.imperative?(s.text) } * 2 > text.sentences.size
-          fit -= 0.12 if text.quantities.size > items.size * 2
-          finding(fit, items.size == 1 ? "one number that stands by itself" : "#{count(items.size, 'number')}, each by itself", items.first(6))
+          finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 ? 0.3 : 0), items.size == 1 ? "one number that stands by itself" : "#{count(items.size, 'number')}, each by itself", items.first(8))
         end
 
         private
 
-        def number(sentence)
-          return nil if Words.imperative?(sentence.text)
+        def units = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
 
-          list = text.quantities_in(sentence).reject { |q| q.approximate && q.value < 3 }
-          ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(/\A\s*(?:in|out of)\s*\z/i) }
-          chosen = ratio ? ratio.first : list.max_by { |q| weight(q) }
-          # "9 dogs." on its own is said to strike, however small the number.
-          bare = chosen && sentence.text.split.size <= 6 && chosen.from - sentence.from < 3
-          return nil if chosen.nil? || (weight(chosen) < 1 && !ratio && !bare)
+        # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
+        def numbers(sentence)
+          list = text.quantities_in(sentence)
+          return [] if list.empty?
 
-          words = tail(sentence, ratio ? ratio.last : chosen)
-          Item.new(title: capital(words), detail: "", spans: [sentence], value: chosen.value, unit: chosen.unit,
-                   date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
+          row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
+          if row && row.count { |p| text.quantities_in(p).any? } >= 3
+            return row.select { |p| text.quantities_in(p).any? }.map { |p| number(p, text.quantities_in(p).first) }
+          end
+
+          apart(sentence, list).map { |span, q| number(span, q) }
+        end
+
+        # "2,300 bags, working 46 Saturdays, or about seventy each time": numbers of different kinds count by themselves.
+        def apart(sentence, list)
+          ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(Ratios::STRICT) }
+          return [[sentence, ratio.first]] if ratio
+
+          strong = text.measures.select { |m| m.sentence.from == sentence.from && weight(m.quantity) >= 1 }
+          strong = strong.uniq(&:unit)
+          return [[sentence, list.max_by { |q| weight(q) }]] if strong.size < 2
+
+          strong.map { |m| [m.span, m.quantity] }
         end
 
         # Large numbers, shares and money strike; small counts do not.
@@ -46,14 +51,22 @@ module Peony
           1 + (Math.log10(quantity.value.abs + 1) / 10)
         end
 
-        # What the number says: the words that follow it, else the sentence.
-        def tail(sentence, quantity)
-          rest = sentence.text[(quantity.to - sentence.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!]+\z/, "")
-          rest = rest.split(/[;:]\s/).first.to_s
-          rest.split.size.between?(1, 18) ? rest : sentence.text.sub(/[.!]+\z/, "")
+        def number(span, quantity)
+          ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && text.string[a.to...b.from].match?(Ratios::STRICT) }
+          words = tail(span, ratio ? ratio.last : quantity)
+          Item.new(title: words, detail: span.text == words ? "" : span.text.strip.chomp("."), spans: [span], value: quantity.value, unit: quantity.unit,
+                   date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
         end
 
-        def capital(words) = words
+        # What the number says: the words that follow it, else those before.
+        def tail(span, quantity)
+          rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;]+\z/, "")
+          rest = rest.split(/[;:]\s/).first.to_s
+          return rest if rest.split.size.between?(1, 18)
+
+          before = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "")
+          before.split.size.between?(1, 12) ? before : span.text.sub(/[.!]+\z/, "")
+        end
       end
     end
   end

@@ -3,28 +3,40 @@
 module Peony
   module Reading
     module Finders
-      # Shares that make up a whole: at least two percentages (or fractions), each with what it is a share of.
+      # Shares that make up a whole: percentages, fractions, or counts that add up to a total that is named.
       class Parts < Finder
         family "parts"
 
-        CUES = /\b(share|split|made up|make up|of (?:all|our|the|every)|came from|goes? to|went to|budget|income|divided|rest|remainder)\b/
+        REST = /\b(?:the rest|everything else|whatever is left|the (?:balance|remainder)|the others)\b/i
 
         def find
-          items = of_entries || of_clauses
+          items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
 
-          sum = items.sum(&:value)
-          return nil if sum > 125 || sum < 20
+          shares = items.filter_map(&:value)
+          sum = percent?(items) ? shares.sum : 100
+          return nil if sum > 130 || sum < 20
 
+          items << rest if items.last.value && percent?(items) && sum < 99 && rest
           near = 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
-          fit = 0.3 + (0.5 * near) + (text.all_words.match?(CUES) ? 0.12 : 0) + (items.size > 2 ? 0.05 : -0.1)
-          finding([fit, 0.96].min, "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all", items)
+          finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0), percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
         end
 
         private
 
+        def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }
+
+        # "Everything else is repeats": the share that is left for the reader to work out.
+        def rest
+          @rest ||= begin
+            span = text.sentences.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| q.unit == "%" && q.from > s.from + s.text.index(REST) } }
+            span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+            span && item(span)
+          end
+        end
+
         def of_entries
-          spans = text.outer.map(&:span)
+          spans = nodes.map(&:span)
           items = spans.filter_map { |span| entry(span) }
           items if items.size >= 2 && items.size >= spans.size * 0.7
         end
@@ -34,54 +46,68 @@ module Peony
           return nil unless share
 
           title, detail = Titles.of(without(span, share))
-          made(title, detail.sub(share.text, "").strip, share, [span]) unless title.empty?
+          title.empty? ? nil : part(title, detail.sub(share.text, "").strip, share, [span])
         end
 
         # "45 % came with a school, 30 % on star nights and 10 % for talks": each share and the words up to the next one.
         def of_clauses
-          text.sentences.flat_map do |sentence|
+          items = text.sentences.flat_map do |sentence|
             shares = text.quantities_in(sentence).select { |q| q.unit == "%" && q.value.positive? }
             next [] if shares.empty?
 
-            first = sentence.text[0...(shares.first.from - sentence.from)].strip
             leads = shares.size == 1 || trailing?(sentence, shares)
-            shares.each_with_index.filter_map { |_share, i| leads ? before(sentence, shares, i) : after(sentence, shares, i, first) }
-          end.then { |items| items.size >= 2 ? items : nil }
+            shares.each_index.filter_map { |i| leads ? before(sentence, shares, i) : after(sentence, shares, i) }
+          end
+          items if items.size >= 2
         end
 
         # Whether each share stands behind its words ("schools 45 %, talks 10 %"), not before them ("45 % yes, 55 % no").
         def trailing?(sentence, shares)
           letters = ->(words) { words.gsub(/[[:punct:]\s]/, "").length }
-          letters[sentence.text[(shares.last.to - sentence.from)..]] < 3 && letters[sentence.text[0...(shares.first.from - sentence.from)]] > 1
+          tail = sentence.text[(shares.last.to - sentence.from)..]
+          lead = sentence.text[0...(shares.first.from - sentence.from)]
+          return true if letters[tail] < 3 && letters[lead] > 1
+
+          # A verb or a noun before every share: "Paper was 24 %, plastic 19 % and glass 12 %".
+          shares.each_cons(2).all? { |a, b| letters[text.string[a.to...b.from].sub(/\A\s*(?:of \w+|and|,)/, "")] > 3 } && lead.strip.match?(/\b(?:is|are|was|were|up|takes?|drinks?|needs?|gets?|with|goes)\z/)
         end
 
-        def after(sentence, shares, index, _first)
+        def after(sentence, shares, index)
           share = shares[index]
           ending = shares[index + 1]&.from || sentence.to
-          words = tidy(text.string[share.to...ending])
-          build(words, share, text.span(share.from, ending))
+          build(smooth(text.string[share.to...ending]), share, text.span(share.from, ending))
         end
 
         def before(sentence, shares, index)
           share = shares[index]
           start = index.zero? ? sentence.from : after_comma(shares[index - 1].to, share.from)
-          words = tidy(text.string[start...share.from])
-          words = tidy(text.string[share.to...sentence.to]) if words.split.empty? || shares.size == 1
-          build(words, share, text.span(start, [share.to, sentence.to].min))
+          words = smooth(text.string[start...share.from])
+          words = smooth(text.string[share.to...sentence.to]) if words.split.empty? || (shares.size == 1 && words.split.size < 2)
+          ending = shares[index + 1] ? after_comma(share.to, shares[index + 1].from) : sentence.to
+          build(words, share, text.span(start, [share.to, ending].max))
         end
 
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.
         def after_comma(from, to)
           gap = text.string[from...to]
-          at = gap.rindex(/,\s+(?:and\s+)?\S|\s+and\s+\S/)
+          at = gap.rindex(/[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/)
           at ? from + at : from
+        end
+
+        # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
+        def of_counts
+          Totals.of(text).map do |total|
+            total.parts.map do |m|
+              part(subject(m), without(m.span, m.quantity), m.quantity, [m.span])
+            end
+          end.max_by(&:size)
         end
 
         def build(words, share, span)
           return nil if words.empty?
 
           title, detail = Titles.of(words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
-          made(title, detail, share, [trimmed(span)])
+          part(title, detail, share, [trimmed(span)])
         end
 
         # The thread without the comma or the "and" that led to the next share.
@@ -91,21 +117,15 @@ module Peony
           text.span(from, to)
         end
 
-        def tidy(words)
+        def smooth(words)
           words.strip.sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly)?(?:\s+(?:the|a))?\s*\z/i, "").sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end
 
-        def without(span, share)
-          (span.text[0...(share.from - span.from)].sub(/[\s(:–—-]+\z/, "") + span.text[(share.to - span.from)..].to_s).strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(
-            /\)\s*\z/, ""
-          )
-        end
+        def share_in(span) = text.quantities_in(span).find { |q| %w[% pence].include?(q.unit) && q.value.positive? }
 
-        def share_in(span) = text.quantities_in(span).find { |q| q.unit == "%" && q.value.positive? }
-
-        def made(title, detail, share, spans)
-          Item.new(title: title, detail: detail, spans: spans, value: share.value, unit: "%", children: [], aspects: [])
+        def part(title, detail, share, spans)
+          Item.new(title: Titles.capital(title), detail: detail, spans: spans, value: share.value, unit: share.unit == "pence" ? "%" : share.unit, children: [], aspects: [])
         end
       end
     end

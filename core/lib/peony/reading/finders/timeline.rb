@@ -7,7 +7,7 @@ module Peony
       class Timeline < Finder
         family "timeline"
 
-        NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point in time" }.freeze
+        NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
         def find
           events = units.filter_map { |span| event(span) }
@@ -16,10 +16,8 @@ module Peony
           sorted = events.map(&:sort)
           rising = sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
           share = events.size.to_f / units.size
-          fit = 0.3 + (0.35 * share) + (0.3 * rising)
-          fit -= 0.3 if text.dates.first.kind == :weekday && rising < 1
-          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.99
-          finding(fit.clamp(0, 0.97), "#{count(events.size, NOUNS.fetch(kind))} in time", events)
+          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.75
+          finding((0.5 * share) + (0.5 * rising), "#{count(events.size, NOUNS.fetch(kind))} in time", events)
         end
 
         private
@@ -30,17 +28,25 @@ module Peony
         def units
           @units ||= begin
             entries = text.outer.map(&:span)
-            entries.count { |s| text.dates_in(s).any? } >= 3 ? entries : text.sentences.flat_map { |s| split(s) }
+            entries.count { |s| text.dates_in(s).any? } >= 3 ? entries : joined(text.sentences).flat_map { |s| split(s) }
+          end
+        end
+
+        # "12 January, annual meeting. 3 March, spring clean." stays as it is; a date alone leads the sentence after it.
+        def joined(sentences)
+          sentences.each_with_object([]) do |s, list|
+            alone = list.last && text.dates_in(list.last).any? && list.last.text.split.size <= 4 && list.last.text.length < 26 && text.dates_in(s).empty?
+            alone ? list[-1] = text.span(list.last.from, s.to) : list << s
           end
         end
 
         def split(sentence)
           return [sentence] if text.dates_in(sentence).size < 2
 
-          Sentences.clauses(sentence, /;\s+|,\s+(?:and |then )?/).each_with_object([]) do |clause, parts|
+          Sentences.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+(?=(?:in|on|by|from|since)\s)/).each_with_object([]) do |clause, parts|
             if parts.any? && (text.dates_in(clause).empty? || text.dates_in(parts.last).empty?)
               last = parts.last
-              parts[-1] = Span.new(text: text.string[last.from...clause.to], from: last.from, to: clause.to)
+              parts[-1] = text.span(last.from, clause.to)
             else
               parts << clause
             end

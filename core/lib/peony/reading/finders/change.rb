@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # One quantity, or a few, each from one value to another.
+      class Change < Finder
+        family "change"
+
+        def find
+          items = Pairs.changes(text).map { |pair| change(pair) }
+          return nil if items.empty? || items.size > 8
+
+          finding(0.4 + (cue?(:from_to, :rose_fell) ? 0.3 : 0) + (cue?(:before_now) ? 0.2 : 0), reason(items), items)
+        end
+
+        private
+
+        def reason(items) = items.size == 1 ? "one quantity from one value to another" : "#{count(items.size, 'quantity')} from one value to another"
+
+        def change(pair)
+          span = text.span(pair.from, pair.to)
+          title = pair.name.empty? ? Titles.of(span.text).first : tidy(pair.name)
+          Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],
+                   aspects: [["before", shown(pair.one)], ["after", shown(pair.two)]])
+        end
+
+        def shown(quantity) = quantity.text
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Steps whose last leads back to the first.
+      class Cycle < Finder
+        family "cycle"
+
+        BACK = /\b(?:again|once more|back (?:to|into|they go|in)|start again|round we go|return|over and over|begin anew|and so (?:to|on)|wait for|for the next|by next)\b/i
+
+        def find
+          items = chain || alike(series: false)
+          items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
+          return nil if items.size < 3 || items.size > 10
+
+          finding((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), "#{count(items.size, 'step')}, and the last leads back to the first", items)
+        end
+
+        private
+
+        # One sentence that goes round: "the baker tells the postman, who tells the gate, who tell the baker".
+        def chain
+          return nil if nodes.size >= 2
+
+          sentence = text.sentences.max_by { |s| s.text.scan(/;|, who\b|, which\b/).size }
+          return nil if sentence.nil? || sentence.text.scan(/;|, who\b|, which\b/).size < 2
+
+          body = Series.after_colon(sentence) || sentence
+          Sentences.clauses(body, /;\s+(?:and )?|,\s+(?=who\b|which\b|tells?\b)/).map { |s| item(s) }
+        end
+
+        # "and so to new Moon again" says nothing of its own.
+        def only_back?(last, first)
+          words = "#{last.title} #{last.detail}"
+          words.split.size <= 8 && words.match?(BACK) && (words.downcase.scan(/[[:alpha:]]{4,}/) & "#{first.title} #{first.detail}".downcase.scan(/[[:alpha:]]{4,}/)).any?
+        end
+
+        def closes?
+          ends = nodes.size >= 2 ? [nodes.first.span, nodes.last.span] : [text.sentences.first, text.sentences.last]
+          return false if ends.any?(&:nil?)
+
+          ends.last.text.match?(BACK) || (stems(ends.first) & stems(ends.last)).size >= 2
+        end
+
+        def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq
+      end
+    end
+  end
+end

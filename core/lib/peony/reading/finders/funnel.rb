@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Stages, each with fewer than the one before.
+      class Funnel < Finder
+        family "funnel"
+
+        def find
+          stages = falling
+          return nil if stages.size < 3
+
+          items = stages.map { |m| stage(m) }
+          finding(0.3 + (0.1 * [stages.size, 5].min) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
+        end
+
+        private
+
+        # The longest run of counts that only fall, from the largest on.
+        def falling
+          list = text.measures.reject { |m| m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) && m.unit != "times") }
+          return [] if list.empty?
+
+          start = list.index(list.max_by(&:value))
+          longest(list.drop(start))
+        end
+
+        def longest(list)
+          best = Array.new(list.size) { |i| [i] }
+          list.each_index do |i|
+            (0...i).each { |j| best[i] = best[j] + [i] if best[j].first.zero? && list[j].value > list[i].value && best[j].size + 1 > best[i].size }
+          end
+          run = best.select { |b| b.first.zero? }.max_by { |b| [b.size, -list[b.last].value] } || []
+          run.map { |i| list[i] }
+        end
+
+        def stage(measure)
+          span = measure.span
+          title = subject_or_deed(measure)
+          Item.new(title: Titles.capital(title), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
+        end
+
+        # What happened at the stage: the words after the number, without "of them".
+        def subject_or_deed(measure)
+          after = text.string[measure.quantity.to...measure.span.to].to_s.sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
+          words = after.split.size >= 1 && after.match?(/[[:alpha:]]{3}/) ? after : text.string[measure.span.from...measure.quantity.from]
+          tidy(words)
+        end
+      end
+    end
+  end
+end

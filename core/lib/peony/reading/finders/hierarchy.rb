@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # A whole with parts that have parts; who reports to whom; kinds and sub-kinds.
+      class Hierarchy < Finder
+        family "hierarchy"
+
+        UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
+
+        def find
+          items = of_nodes || of_labels || of_prose
+          return nil if items.nil? || items.empty?
+
+          depth = items.map { |i| depth(i) }.max
+          return nil if depth < 2
+
+          finding(@strength, depth > 2 ? "a whole in #{count(depth, 'level')}" : "#{count(items.size, 'part')} with parts of their own", items)
+        end
+
+        private
+
+        def depth(item) = 1 + (item.children.map { |c| depth(c) }.max || 0)
+
+        def of_nodes
+          return nil if nodes.empty? || nodes.none? { |n| n.children.any? }
+
+          @strength = nodes.count { |n| n.children.any? } >= nodes.size * 0.6 ? 0.7 : 0.4
+          nodes.map { |n| node_item(n) }
+        end
+
+        # "Nature: animals, plants, rocks and weather", line by line or "town (upright, folding), load (two wheels, three wheels)".
+        def of_labels
+          rows = nodes.map(&:span)
+          rows = bracketed if rows.size < 2
+          return nil if rows.size < 2
+
+          items = rows.map { |s| branch(s) }
+          return nil unless items.count { |i| i.children.size >= 2 } >= items.size * 0.7
+
+          @strength = 0.4
+          items
+        end
+
+        def bracketed
+          text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+,[^)]+\)/) }
+        end
+
+        def branch(span)
+          match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)
+          return item(span) unless match
+
+          body = text.span(span.from + match.begin(:rest), span.from + match.end(:rest))
+          made(match[:name].strip, "", [span]).tap { |i| i.children = Series.split(body).map { |s| item(s) } }
+        end
+
+        # Sentences: the first names the top, each further one a branch with what hangs below it; kinds stand side by side.
+        def of_prose
+          return nil if nodes.size >= 2 || text.sentences.size < 2
+
+          @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
+          branches = Points.candidates(text).drop(1).select { |s| s.text.match?(UNDER) }.map { |s| branch_of(s) }
+          return nil if branches.size < 2 || branches.none? { |b| b.children.any? }
+
+          kinds? ? branches : [root(branches)]
+        end
+
+        def kinds? = text.all_words.match?(/\b(?:kinds?|sorts?|sorted|types?|wards?|made of|classes|come in)\b/) && text.cues[:reports] < 5
+
+        def root(branches)
+          lead = text.sentences.first
+          item(lead).tap do |top|
+            top.children = branches
+            top.spans = [lead]
+          end
+        end
+
+        def branch_of(span)
+          parts = Series.in(text, span)
+          made = item(span)
+          made.children = parts.map { |s| item(s) } if parts.any?
+          made.children = Sentences.clauses(span, /,\s+(?:and\s+)?|\s+and\s+/).drop(1).map { |s| item(s) } if made.children.empty?
+          made
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Two sides: for and against, do and don't, myth and fact, before and after without numbers.
+      class Opposition < Finder
+        family "opposition"
+
+        PAIRS = [
+          [/\A(?:do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
+          [/\A(?:pros?|for|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i, /\A(?:cons?|against|disadvantages?|drawbacks?|weaknesses|minus\w*|arguments against|reasons against|downsides?|costs?|risks?)\b/i],
+          [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to)\b/i, /\A(?:after|now|new|today|since)\b/i]
+        ].freeze
+        FOR = /\b(?:friends|supporters|advocates|those keen|in favou?r|yes, say|for it|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
+        AGAINST = /\b(?:against|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
+
+        def find
+          items = of_nodes || of_labels || of_prose
+          return nil unless items
+
+          finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
+        end
+
+        private
+
+        def of_nodes
+          return nil unless nodes.size == 2
+
+          @strength = paired?(nodes.map { |n| n.span.text }) ? 0.95 : 0.45
+          nodes.map { |n| sided(node_item(n), n.span) }
+        end
+
+        def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b/i)
+
+        # "A poster that works: one picture, ten words": the parts after the label are the side's points.
+        def sided(item, span)
+          return item if item.children.any?
+
+          match = span.text.match(/:\s+(?<body>.+)\z/m)
+          item.children = Series.split(text.span(span.from + match.begin(:body), span.to)).map { |s| self.item(s) } if match
+          item
+        end
+
+        # "Myth: … Fact: …" line by line.
+        def of_labels
+          rows = nodes.map(&:span)
+          return nil if rows.size < 2
+
+          sides = %w[myth fact before after then now do don't].each_slice(2).find { |a, b| rows.count { |r| r.text.match?(/\A#{a}\b.*\b#{b}\b/im) } >= 2 }
+          return nil unless sides
+
+          @strength = 0.95
+          one, other = sides
+          pairs = rows.filter_map { |r| (m = r.text.match(/\A#{one}\s*[:–—-]\s*(.+?)\s*#{other}\s*[:–—-]\s*(.+)\z/im)) && [r, m] }
+          [[1, one], [2, other]].map do |group, name|
+            spans = pairs.map { |r, m| text.span(r.from + m.begin(group), r.from + m.end(group)) }
+            label = pairs.first[0].text[/#{name}/i]
+            made(label, spans.map(&:text).join(" "), spans).tap { |i| i.children = spans.map { |s| item(s) } }
+          end
+        end
+
+        def of_prose
+          return nil if nodes.size >= 2
+
+          list = text.sentences
+          at = turn(list)
+          return nil unless at
+
+          @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
+          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && s != list[at - 1] }
+          [side(first), side(list[at..])]
+        end
+
+        # The sentence in which the other side begins.
+        def turn(list)
+          (1...list.size).find { |i| list[i].text.match?(/\A(?:against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics)\b/i) } ||
+            (1...list.size).find { |i| list[i].text.match?(AGAINST) }
+        end
+
+        def side(spans)
+          lead = spans.first
+          title, = Titles.of(lead.text[/\A[^:]{3,48}(?=:)/] || lead.text)
+          made(title, spans.map(&:text).join(" "), spans).tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
+        end
+
+        def arguments(sentence)
+          parts = Series.in(text, sentence)
+          parts.any? ? parts.map { |s| item(s) } : [item(sentence)]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Groups that share something.
+      class Overlap < Finder
+        family "overlap"
+
+        BOTH = /\b(?:both|shared?s?|in common|the two of them|each other|the same|between them|all three|either|use both|do both|belongs? as much|meet|use the same|all year)\b/i
+
+        def find
+          items = of_nodes || of_counts || of_prose
+          return nil unless items && items.size.between?(2, 8)
+
+          finding(@strength, "#{count(items.size - 1, 'group')} and what they share", items)
+        end
+
+        private
+
+        def of_nodes
+          return nil unless nodes.size.between?(2, 5)
+
+          both = nodes.count { |n| n.span.text.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || n.span.text.match?(/\b(?:use|do|in) both\b/i) }
+          @strength = both == 1 ? 0.9 : 0.1
+          nodes.map { |n| node_item(n) } if both.positive?
+        end
+
+        # "34 belong to the club and 21 to the astronomers; nine are in both."
+        def of_counts
+          list = text.measures.reject { |m| m.unit == "%" }
+          both = list.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(/\b(?:both|the two of them|together|two of them)\b/i) }
+          return nil if both.nil?
+
+          groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
+          return nil unless groups.size == 2
+
+          @strength = 0.85
+          [*groups, both].map { |m| counted(m) }
+        end
+
+        def counted(measure)
+          span = measure.span
+          Item.new(title: Titles.capital(Titles.of(without(span, measure.quantity)).first), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
+        end
+
+        def of_prose
+          return nil if nodes.size >= 2 || text.cues[:both] < 2
+
+          @strength = [0.15 * text.cues[:both], 0.6].min
+          spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
+          spans.map { |s| item(s) } if spans.size.between?(2, 8)
+        end
+
+        def parted(span)
+          parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=only\b)|;\s+/)
+          parts.size > 1 ? parts : [span]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Four boxes from two aspects, or four named heads of an assessment.
+      class Quadrant < Finder
+        family "quadrant"
+
+        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
+
+        def find
+          items = of_nodes || of_prose
+          return nil unless items&.size == 4
+
+          finding(@strength, nodes.size == 4 ? "four heads of one assessment" : "four boxes from two questions", items)
+        end
+
+        private
+
+        def of_nodes
+          return nil unless nodes.size == 4
+
+          heads = nodes.map { |n| n.span.text }
+          @strength = if heads.count { |h| h.match?(HEADS) } >= 3 then 0.97
+                      elsif crossed?(heads) then 0.9
+                      else 0.2
+                      end
+          nodes.map { |n| node_item(n) }
+        end
+
+        # "Cheap and good, cheap and poor, dear and good, dear and poor": two words, each with two others.
+        def crossed?(heads)
+          pairs = heads.map { |h| h[/\A[^:–—]+/].to_s.downcase.split(/\s+and\s+|,\s*/) }
+          pairs.all? { |p| p.size == 2 } && pairs.map(&:first).uniq.size == 2 && pairs.map(&:last).uniq.size == 2
+        end
+
+        def of_prose
+          return nil if nodes.size >= 2
+
+          short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) }
+          return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
+
+          list = boxes
+          boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
+        end
+
+        def boxed(spans, strength)
+          @strength = strength
+          spans.map { |s| item(s) }
+        end
+
+        BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
+
+        # Sentences after the two questions, parted where one holds two boxes.
+        def boxes
+          spans = Points.candidates(text)
+          spans = spans.drop(1) if spans.first&.text&.match?(/\b(?:two|four|how|is it|sort\w*|asked|napkin|state of)\b/i)
+          spans = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 && !s.text.match?(/\?\z/) }
+          spans.size > 4 ? spans.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) : spans.flat_map { |s| spans.size == 3 && s == spans.max_by { |x| x.text.length } ? halves(s) : [s] }
+        end
+
+        def halves(span)
+          parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=one\b|for\b|those\b|the\b)/)
+          parts.size >= 2 ? [parts.first, text.span(parts[1].from, span.to)] : [span]
+        end
+      end
+    end
+  end
+end

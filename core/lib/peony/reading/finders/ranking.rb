@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    module Finders
+      # Things set against each other by one number.
+      class Ranking < Finder
+        family "ranking"
+
+        def find
+          list = Ladder.of(text)
+          return nil if list.size < 3 || list.size > 20
+
+          falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)
+          items = list.map { |m| ranked(m) }
+          return nil if items.map(&:title).uniq.size < items.size * 0.6
+
+          finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
+        end
+
+        private
+
+        def ranked(measure)
+          node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
+          span = node ? node.span : measure.span
+          title = node ? Titles.of(without(span, measure.quantity)).first : subject(measure)
+          Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
+        end
+
+        def rest(span, title) = span.text.sub(title, "").sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+      end
+    end
+  end
+end

@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The unit of a bare number: what its line, its list or the words before it count.
+    #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
+    class HandedOn
+      LINK = /\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|\/)\s*(?:every\s+|the\s+|[£€$])?\z/
+      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over)\s+\z/i
+      TIME = %w[years months weeks days hours minutes seconds decades].freeze
+      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+
+      # @param text [Reading::Text]
+      # @param list [Array<Quantity>] in order; units are filled in
+      def initialize(text, list)
+        @text = text
+        @list = list
+      end
+
+      # @return [Array<Quantity>]
+      def fill
+        linked
+        last = nil
+        @said = @list.reject { |q| q.unit.empty? }
+        @list.each_with_index do |q, i|
+          q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
+          last = q if q.unit != "" && (q.unit != "%" || text.passage.text.count("%") > 1) && !aside?(q, last)
+        end
+        shorten
+      end
+
+      private
+
+      attr_reader :text
+
+      # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
+      def linked
+        @list.each_with_index.reverse_each do |q, i|
+          following = @list[i + 1]
+          next unless q.unit.empty? && following && following.unit != ""
+
+          gap = text.string[q.to...following.from]
+          q.unit = following.unit if gap.match?(LINK)
+        end
+      end
+
+      # "from 31 hours to 19", "9 people, now 3"
+      def turned(quantity, before, index)
+        return nil if index.zero? || before.unit.empty?
+
+        before.unit if text.string[before.to...quantity.from].match?(/\A[^.!?\n]{0,40}\b(?:to|now|then)\s+(?:about |around |only |just )?[£€$]?\z/)
+      end
+
+      def unit(quantity, last)
+        before = text.string[[0, quantity.from - 24].max...quantity.from]
+        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived/i)
+
+        entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
+        entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
+      end
+
+      def in_entry(quantity, last, entry)
+        return last.unit if last && last.from >= entry.span.from
+
+        label = text.string[entry.span.from...quantity.from]
+        said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
+        header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
+      end
+
+      # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.
+      def inherited_label(last) = last && Units.counted?(last.unit) && text.entries.any? { |e| e.span.from <= last.from && last.to <= e.span.to } ? last.unit : nil
+
+      # "Ten years on it was 95": a time told beside another amount is not what is counted.
+      def aside?(quantity, last)
+        TIME.include?(quantity.unit) && (last || text.string[quantity.to, 16].to_s.match?(/\A,? (?:on|ago|later|after|before|old|earlier)\b/))
+      end
+
+      # What the heading and the words before the list count.
+      def header
+        @header ||= begin
+          words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
+          named = words.match(NAMED)
+          tokens = Tokens.of(words)
+          { named: (named && (named[1] || named[2] || named[3])&.downcase), plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
+            tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
+        end
+      end
+      MONTHS = %w[months years weeks days nights].freeze
+
+      def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
+
+      def in_prose(quantity, last)
+        return series_unit(quantity) if last.nil?
+
+        other = paired(quantity, last)
+        return other if other
+        return last.unit if Units.counted?(last.unit) || near?(last, quantity)
+
+        counted = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }
+        counted ? counted.unit : series_unit(quantity)
+      end
+
+      # "20 m and 84 loaves. With 55 m it was 110": where two units go together, the second number of a sentence has the other one.
+      def paired(quantity, last)
+        sentences = text.sentences
+        at = sentences.index { |s| s.from <= quantity.from && quantity.to <= s.to }
+        return nil if at.nil? || last.from < sentences[at].from || !@said.include?(last) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
+
+        earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" }
+        together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find { |units| units.size == 2 && units.any? { |u| same?(u, last.unit) } }
+        together&.find { |u| !same?(u, last.unit) }
+      end
+
+      def same?(one, other) = (Units::SHORT[one] || one) == (Units::SHORT[other] || other)
+
+      # Money and measures are handed on only from close by: they are printed as if they had been said.
+      def near?(last, quantity)
+        gap = text.string[last.to...quantity.from]
+        gap.scan(/[.!?]\s/).size <= 1 && gap.length < 160
+      end
+
+      # The plural that the sentence, or else the first line, is about.
+      def series_unit(quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
+        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) } || text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) }
+        noun&.low || header[:plural].to_s
+      end
+
+      # One passage writes a unit in one way: "20 m" and "ninety metres" are both m.
+      def shorten
+        Units::SHORT.each { |long, short| @list.each { |q| q.unit = short if q.unit == long } if @list.any? { |q| q.unit == short } }
+        @list
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The numbers of a passage that can be set against each other: those of the unit that comes most often, without totals.
+    module Ladder
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Measures::Measure>] in the order of the text
+      def of(text)
+        all = text.measures.reject { |m| dated?(text, m) }
+        unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
+        return [] if list.nil? || list.size < 3
+
+        list = list.reject { |m| whole?(text, m, list) }
+        first = list.map { |m| row(text, m) }
+        list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
+      end
+
+      # Only one number of a row counts.
+      def row(text, measure) = text.tree.index { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
+
+      def whole?(text, measure, list)
+        others = list - [measure]
+        sum = others.sum(&:value)
+        measure.value >= others.map(&:value).max && others.size >= 2 && ((measure.value - sum).abs <= measure.value * 0.12) && Totals.said?(text, measure)
+      end
+
+      def dated?(_text, measure) = measure.quantity.approximate && measure.value < 3
+    end
+  end
+end

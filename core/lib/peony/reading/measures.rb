@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Each quantity with the stretch of words that it belongs to.
+    module Measures
+      Measure = Struct.new(:quantity, :span, :sentence, keyword_init: true) do
+        def value = quantity.value
+        def unit = quantity.unit
+      end
+
+      # Where the words of one number end and those of the next begin.
+      BREAK = /[;:]\s+|,\s+(?:and |but |then |while )?|\s+(?:and|but|while|whereas)\s+|\s[–—]\s|\.\s+|\n/
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Measure>] in order
+      def of(text)
+        stretches = text.tree.any? && text.entries.any? ? text.entries.map(&:span) + text.sentences : text.sentences
+        stretches.sort_by(&:from).flat_map { |s| in_stretch(text, s) }
+      end
+
+      def in_stretch(text, stretch)
+        list = text.quantities_in(stretch)
+        starts = [stretch.from]
+        list.each_cons(2) { |a, b| starts << border(text, a, b) }
+        list.each_with_index.map do |q, i|
+          Measure.new(quantity: q, span: text.span(starts[i], i + 1 < list.size ? starts[i + 1] : stretch.to), sentence: stretch)
+        end
+      end
+
+      # The last break between two numbers; where the first number leads its words, the first break that leaves them some.
+      def border(text, one, two)
+        gap = text.string[one.to...two.from]
+        breaks = []
+        position = 0
+        while (match = gap.match(BREAK, position))
+          breaks << match
+          position = match.end(0)
+        end
+        return two.from if breaks.empty?
+
+        one.to + breaks.last.end(0)
+      end
+    end
+  end
+end

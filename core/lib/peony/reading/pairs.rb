@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Two values of one quantity: "from 14 minutes to 5", "48 kg a week … 30 kg", "9 people, now 3".
+    module Pairs
+      Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
+
+      BETWEEN = /\b(?:to|now|then|today|after|since|but|and|in|by|with|is|was|stood|→|–|-|at)\b|[→–]/
+      CHANGE = /\b(?:from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought)\b|→/i
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Pair>] each with what changed
+      def changes(text)
+        groups(text).filter_map { |stretch, list| pair(text, stretch, list) }.then { |pairs| pairs.empty? ? across(text) : pairs }
+      end
+
+      # Quantities of one entry, or of one clause group of a sentence.
+      def groups(text)
+        spans = text.tree.size >= 2 ? text.tree.map(&:span) : text.sentences.flat_map { |s| parted(text, s) }
+        spans.map { |s| [s, text.quantities_in(s).reject { |q| q.approximate && q.value < 3 }] }
+      end
+
+      # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
+      def parted(text, sentence)
+        clauses = Sentences.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=from\b)|:\s+|\.\s+/)
+        clauses.each_with_object([]) do |clause, parts|
+          enough = parts.any? && text.quantities_in(clause).reject { |q| q.unit == "%" }.size >= 2 && text.quantities_in(parts.last).reject { |q| q.unit == "%" }.size >= 2
+          if parts.empty? || enough then parts << clause
+          else
+            last = parts.last
+            parts[-1] = text.span(last.from, clause.to)
+          end
+        end
+      end
+
+      def pair(text, stretch, list)
+        one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
+        return nil unless one
+
+        Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
+      end
+
+      def alike?(one, two) = (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" && (one.value + two.value - 100).abs < 0.1)
+
+      def turned?(text, stretch, one, two)
+        gap = text.string[one.to...two.from]
+        lead = text.string[stretch.from...one.from]
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then/))
+
+        gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
+      end
+
+      # The first value stands in one sentence, the second in the next.
+      def across(text)
+        return [] if text.tree.size >= 2
+
+        list = text.quantities.reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) } }
+        list.each_cons(2).filter_map do |a, b|
+          gap = text.string[a.to...b.from]
+          next unless alike?(a, b) && gap.length < 220 && (gap + text.string[b.to, 24].to_s).match?(/\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i)
+
+          from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
+          to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
+          Pair.new(one: a, two: b, name: name(text, text.span(from, to), a), from: from, to: to)
+        end.first(1)
+      end
+
+      # What changed: the label, or the subject before the first value.
+      def name(text, stretch, one)
+        lead = text.string[stretch.from...one.from]
+        label = lead[/\A([^:]{2,48}):/, 1]
+        return label if label
+
+        tokens = text.tokens_in(Span.new(from: stretch.from, to: one.from))
+        tokens = after_comma(tokens)
+        verb = tokens.index { |t| t.finite? && t.low != "opened" }
+        nouns = verb ? tokens.first(verb) : tokens
+        run = nouns.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) || t.text == "," }
+        run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : ""
+      end
+
+      # "Since the second desk opened, the wait …": the words after a clause in front.
+      def after_comma(tokens)
+        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from)\z/)
+
+        comma = tokens.index { |t| t.text == "," }
+        comma && comma < tokens.size - 1 ? tokens.drop(comma + 1) : tokens
+      end
+    end
+  end
+end

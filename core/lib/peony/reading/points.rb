@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What running text says one after the other: its sentences, parted at semicolons, without introductions and asides.
+    module Points
+      # +spans+: the sentence that carries the point and those that go on about it.
+      Point = Struct.new(:span, :more, :chance, keyword_init: true) do
+        def spans = [span, *more]
+        def text = spans.map(&:text).join(" ")
+      end
+
+      LEAST = 0.5
+      PARTED = /;\s+(?:and |but )?|(?<=[?!])\s+/
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Span>] sentences and their long clauses
+      def candidates(text) = text.sentences.flat_map { |s| parted(s) }
+
+      def parted(sentence)
+        parts = Sentences.clauses(sentence, PARTED)
+        parts.size > 1 && parts.all? { |p| p.text.split.size >= 3 } ? parts : [sentence]
+      end
+
+      # @param text [Reading::Text]
+      # @return [Array<Point>]
+      def of(text)
+        spans = candidates(text)
+        chances = Strays.chances(text, spans)
+        points = []
+        spans.zip(chances).each do |span, chance|
+          if chance >= LEAST then points << Point.new(span: span, more: [], chance: chance)
+          elsif points.any? && goes_on?(span) then points.last.more << span
+          end
+        end
+        points
+      end
+
+      # A sentence that speaks on about what was just named.
+      def goes_on?(span) = span.text.match?(Strays::BACK) && !span.text.match?(Strays::ASIDE)
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # So many in so many, and sums towards a goal.
+    module Ratios
+      Ratio = Struct.new(:part, :whole, :goal, keyword_init: true)
+
+      IN = /\A\s*(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
+      STRICT = /\A\s*(?:in|out of|of every|in every)\s+(?:every\s+)?\z/
+      OF_FIRST = /\A(?:of|out of) (?:every|the|our|all|these|those)?\s*\z/i
+      GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|seats|places|taken|gone already|set out to|stands? at|tally|signed|planted|collected|towards)\b/i
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Ratio>]
+      def of(text) = (direct(text) + reversed(text)).uniq { |r| [r.part.from, r.whole.from] }.then { |list| list.empty? ? goals(text) : list }
+
+      # "one in eight", "112 of the 140 seats", "£18,400 of the £25,000"
+      def direct(text)
+        text.quantities.each_cons(2).filter_map do |a, b|
+          gap = text.string[a.to...b.from]
+          next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
+          next unless gap.match?(STRICT) || (gap.match?(IN) && (a.unit == b.unit || text.string[a.to...b.from].match?(/\bof (?:the|every|all|our)\b/)))
+
+          Ratio.new(part: a, whole: b, goal: !gap.match?(STRICT))
+        end
+      end
+
+      # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
+      def reversed(text)
+        text.sentences.filter_map do |s|
+          a, b = text.quantities_in(s).first(2)
+          next unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:of|out of) every\s*\z/i)
+
+          Ratio.new(part: b, whole: a)
+        end
+      end
+
+      # "To force a debate it needs five thousand names. By Sunday 3,250 had signed": two amounts, one a goal.
+      def goals(text)
+        return [] unless text.all_words.match?(GOAL)
+
+        list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
+        kinds = list.group_by { |q| q.unit.match?(/\A[A-Z]{3}\z/) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
+        pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && l[1].value.positive? && l[1].value < l[0].value && l[1].value > l[0].value * 0.02 }.max_by { |l| l[0].value }
+        pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []
+      end
+    end
+  end
+end

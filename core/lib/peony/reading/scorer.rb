@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Puts the finders' families in order: how likely each is, given all signs of the passage. A multinomial logistic regression,
+    # fitted by training/fit.rb on labelled passages; "none" stands for passages that need no picture.
+    module Scorer
+      NONE = "none"
+      # Below this a family is not worth showing.
+      LEAST = 0.05
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param findings [Array<Finding>]
+      # @return [Array<Finding>] best first, each with its likelihood as fit; empty where nothing is worth a picture
+      def rank(text, findings)
+        return [] if findings.empty?
+
+        chances = chances(Signs.of(text, findings))
+        return [] if chances.fetch(NONE, 0) > 0.5
+
+        sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
+        [sorted.first, *sorted.drop(1).select { |f| f.fit >= LEAST }]
+      end
+
+      # @param signs [Hash{String => Float}]
+      # @return [Hash{String => Float}] for each family, adding up to 1
+      def chances(signs)
+        Weights.softmax(Weights.families.transform_values { |weights| signs.sum { |name, value| (weights[name] || 0) * value } })
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Things named one after the other in one sentence: "the pump house, the hydrant, four farm taps and the duck pond".
+    module Series
+      PART = /[,;]\s+(?:and |or |nor |then )?|\s+(?:and|or)\s+(?=[^,;]+\z)/
+      MOST_WORDS = 16
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param sentence [Span]
+      # @return [Array<Span>] at least three parts, or none
+      def in(text, sentence)
+        body = after_colon(sentence) || sentence
+        parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
+        parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
+        return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
+        return parts if body != sentence || clauses?(text, parts)
+
+        phrases(text, parts)
+      end
+
+      # "It held: a veil, a return, a ukulele."
+      def after_colon(sentence)
+        match = sentence.text.match(/\A.{3,120}?(?::|\s[–—])\s+(?<body>[^:]+)\z/m)
+        Span.new(text: match[:body], from: sentence.from + match.begin(:body), to: sentence.to) if match && match[:body].match?(/[,;]/)
+      end
+
+      def split(span)
+        depth = 0
+        plain = span.text.each_char.map do |c|
+          depth += { "(" => 1, ")" => -1 }.fetch(c, 0)
+          depth.positive? && ",;".include?(c) ? "_" : c
+        end.join
+        start = 0
+        parts = []
+        while (match = plain.match(PART, start))
+          parts << [start, match.begin(0)]
+          start = match.end(0)
+        end
+        (parts << [start, plain.length]).filter_map { |a, b| Span.new(text: span.text[a...b], from: span.from + a, to: span.from + b) if b > a }
+      end
+
+      # Every part says something by itself: "the joiners build the frames, the mill gives its ends".
+      def clauses?(text, parts) = parts.count { |p| subject_verb?(text, p) } >= parts.size - 1 && parts.size >= 3
+
+      def subject_verb?(text, span)
+        tokens = text.tokens_in(span)
+        verb = tokens.index(&:finite?)
+        verb&.positive? && tokens.first(verb).any? { |t| t.noun? || t.tag == "prp" }
+      end
+
+      # A run of phrases without verbs of their own; what leads to the first and follows the last is left off.
+      def phrases(text, parts)
+        runs = parts.each_with_index.chunk_while { |(_, i), (b, j)| j == i + 1 && (j == parts.size - 1 || phrase?(text, b)) }.map { |run| run.map(&:first) }
+        run = runs.max_by(&:size)
+        return [] if run.nil? || run.size < 3
+
+        first = led(text, run.first)
+        last = trailing(text, run.last)
+        [first, *run[1..-2], last].compact.then { |list| list.size >= 3 ? list : [] }
+      end
+
+      def phrase?(text, span)
+        tokens = text.tokens_in(span)
+        tokens.any?(&:noun?) && tokens.none? { |t| t.finite? && t != tokens.first } && tokens.size <= 10
+      end
+
+      # The first part without the words that lead to the list: from the last verb or preposition on.
+      def led(text, span)
+        tokens = text.tokens_in(span)
+        at = tokens.rindex { |t| t.finite? || %w[with of at of].include?(t.low) || t.tag == "vbg" }
+        tokens = tokens.drop(at + 1) if at && at < tokens.size - 1
+        text.span(tokens.first.from, span.to) if tokens.any?
+      end
+
+      def trailing(text, span)
+        tokens = text.tokens_in(span)
+        at = tokens.index { |t| t.finite? && t != tokens.first }
+        at && at.positive? ? text.span(span.from, tokens[at - 1].to) : span
+      end
+    end
+  end
+end

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What a passage shows on its surface, as numbers between 0 and 1: its layout, its turns of phrase, how its numbers lie, what the finders made of it.
+    module Signs
+      module_function
+
+      # @param text [Reading::Text]
+      # @param findings [Array<Finding>] of all finders, as they came
+      # @return [Hash{String => Float}]
+      def of(text, findings)
+        [layout(text), cues(text), numbers(text), found(findings), ends(text)].reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
+      end
+
+      def layout(text)
+        nodes = text.tree
+        units = units(text)
+        labels = nodes.count { |n| n.span.text.match?(/\A[^:–—]{1,48}(?::|\s[–—])\s/) }
+        { bias: 1.0, running: one(nodes.size < 2), entries: one(nodes.size >= 2), ordered: one(nodes.any? && nodes.all?(&:ordered)), nested: share(nodes) { |n| n.children.any? }, deep: one(nodes.any? { |n| n.children.any? { |c| c.children.any? } }),
+          one_root: one(nodes.size == 1 && nodes.first.children.any?), two: one(nodes.size == 2), four: one(nodes.size == 4), labelled: nodes.empty? ? 0.0 : labels.to_f / nodes.size, bodies: share(nodes) { |n| n.body.any? },
+          few_words: one(text.string.split.size < 32), many_words: one(text.string.split.size > 75), one_sentence: one(text.sentences.size == 1 && nodes.empty?), sentences: [units.size / 10.0, 1].min,
+          told: share(units) { |s| Words.imperative?(s.text) }, asked: share(units) { |s| s.text.include?("?") }, series: one(text.series.any?), series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
+          parts_in: share(units) { |s| s.text.count(",;") >= 2 }, brackets: share(nodes) { |n| n.span.text.include?("(") }, felt: share(units) { |s| feeling?(s.text) }, felt_any: one(units.any? { |s| feeling?(s.text) }), paragraphs: one(text.stretches.count { |s| s.block.type == "paragraph" } >= 2 && nodes.empty?) }
+      end
+
+      def feeling?(words) = words.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) }
+
+      def cues(text)
+        heading = Cues.counts(text.passage.heading.to_s.downcase)
+        text.cues.to_h { |name, count| ["c:#{name}", Math.log(1 + [count, 5].min) / Math.log(6)] }.merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
+      end
+
+      def numbers(text)
+        quantities = text.quantities
+        units = units(text)
+        counted = quantities.select { |q| Units.counted?(q.unit) }
+        main = quantities.map(&:unit).tally.max_by(&:last)
+        ladder = Ladder.of(text).map(&:value)
+        { number_free: one(quantities.empty?), numbered: share(units) { |s| text.quantities_in(s).any? }, two_numbers: share(units) { |s| text.quantities_in(s).size >= 2 }, one_number: one(quantities.size == 1), many_numbers: one(quantities.size >= 5),
+          percent: [quantities.count { |q| q.unit == "%" } / 4.0, 1].min, money: one(quantities.any? { |q| q.unit.match?(/\A[A-Z]{3}\z/) }), main_unit: main && quantities.size >= 3 ? main.last.to_f / quantities.size : 0.0, kinds: quantities.size >= 3 ? quantities.map(&:unit).uniq.size.to_f / quantities.size : 0.0,
+          falling: slope(ladder, :>), rising: slope(ladder, :<), counted: quantities.empty? ? 0.0 : counted.size.to_f / quantities.size, dated: share(units) { |s| text.dates_in(s).any? }, dates: one(text.dates.size >= 3), clock: one(text.dates.count { |d| d.kind == :time } >= 2),
+          weekday: one(text.dates.count { |d| d.kind == :weekday } >= 3), years: one(text.dates.count { |d| %i[year decade day month].include?(d.kind) } >= 3), date_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).any? },
+          date_no_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).empty? }, ratio: one(Ratios.of(text).any?), ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?), changes: [Pairs.changes(text).size / 3.0, 1].min, change_one: one(Pairs.changes(text).size == 1 && quantities.size <= 5), totals: one(Totals.of(text).any?) }
+      end
+
+      def slope(values, order)
+        return 0.0 if values.size < 3
+
+        share = values.each_cons(2).count { |a, b| a.public_send(order, b) }.to_f / (values.size - 1)
+        share >= 0.99 ? 1.0 : 0.0
+      end
+
+      def found(findings)
+        findings.each_with_object({}) do |finding, signs|
+          signs["f:#{finding.family}"] = finding.fit
+          signs["n:#{finding.family}"] = 1.0
+        end
+      end
+
+      # How the beginning and the end hang together.
+      def ends(text)
+        units = units(text)
+        return {} if units.size < 2
+
+        first = stems(units.first)
+        last = stems(units.last)
+        { meet: one((first & last).size >= 1), meet_often: one((first & last).size >= 2), back_last: one(units.last.text.match?(Finders::Cycle::BACK)), back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }), linked: share(units.each_cons(2).to_a) { |a, b| (stems(a) & stems(b)).any? },
+          pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) }, you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) }, past: share(units) { |s| Strays.past?(text, s) } }
+      end
+
+      def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq
+
+      def units(text) = text.tree.size >= 2 ? text.tree.map { |n| n.body.any? ? n.body.first : n.span } : text.sentences
+
+      def share(list, &block) = list.empty? ? 0.0 : list.count(&block).to_f / list.size
+      def one(value) = value ? 1.0 : 0.0
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "engtagger"
+
+module Peony
+  module Reading
+    # Words with their places and parts of speech (Penn tags in lower case: "nn", "nns", "vbd", "jj", "in", "cd" ...).
+    module Tokens
+      Token = Struct.new(:text, :low, :tag, :from, :to) do
+        def noun? = tag.start_with?("nn")
+        def verb? = tag.start_with?("vb")
+        # A verb that can stand with a subject: "stands", "stood", not "standing" or "to stand".
+        def finite? = %w[vbd vbz vbp md].include?(tag)
+        def word? = text.match?(/\A[[:alpha:]]/)
+      end
+
+      @lock = Mutex.new
+
+      module_function
+
+      # @param string [String]
+      # @return [Array<Token>] in order; what the tagger splits otherwise than the text is left out
+      def of(string)
+        position = 0
+        plain = string.tr("’‘“”", "''\"\"")
+        tagged(plain).filter_map do |word, tag|
+          at = plain.index(word, position)
+          # The tagger turns quotation marks into others: such a word is not found close by.
+          next if at.nil? || at - position > 12
+
+          position = at + word.length
+          Token.new(word, word.downcase, tag, at, position)
+        end
+      end
+
+      # The tagger leaves a stop on its word where a number follows.
+      def stopped(word, tag)
+        match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/)
+        return [[word, tag]] unless match
+
+        [[match[1], tag == "nn" && Words.plural?(match[1]) ? "nns" : tag], [match[2], "pp"]]
+      end
+
+      def tagged(string)
+        @lock.synchronize do
+          @tagger ||= EngTagger.new
+          (@tagger.get_readable(string.tr("/", " ")) || "").split.filter_map do |pair|
+            word, _, tag = pair.rpartition("/")
+            [word, tag.downcase] unless word.empty?
+          end.flat_map { |word, tag| stopped(word, tag) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # How a passage is laid out: its entries, nested, and the stretches that stand under a line of their own.
+    module Tree
+      # +span+ is the node's own words, +body+ the stretches of running text below it, +children+ nodes.
+      Node = Struct.new(:span, :level, :ordered, :children, :body, keyword_init: true) do
+        # @return [Array<Span>] its own words and all that stands below
+        def spans = [span, *body, *children.flat_map(&:spans)]
+
+        # @return [String] all words below it
+        def inside = [*body.map(&:text), *children.flat_map { |c| c.spans.map(&:text) }].join(" ")
+      end
+
+      LEAD = 9
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Node>] what stands side by side: groups where at least two lines lead something, else the entries
+      def of(text)
+        groups = grouped(text)
+        groups.size >= 2 && groups.size >= text.outer.size * 0.2 ? groups : nodes(text.outer)
+      end
+
+      def nodes(entries) = entries.map { |e| Node.new(span: e.span, level: e.level, ordered: e.ordered, children: nodes(e.children), body: []) }
+
+      def grouped(text)
+        groups = []
+        list = text.stretches
+        list.each_with_index do |stretch, index|
+          if lead?(stretch, list[index + 1])
+            groups << Node.new(span: text.span(stretch.from, stretch.to), level: 0, ordered: false, children: [], body: [])
+          elsif groups.any?
+            if stretch.block.item?
+              entry = text.outer.find { |e| e.span.from == stretch.from }
+              groups.last.children.concat(nodes([entry])) if entry
+            elsif groups.last.children.empty? then groups.last.body << text.span(stretch.from, stretch.to)
+            end
+          end
+        end
+        groups.reject { |g| g.children.empty? && g.body.empty? }
+      end
+
+      # A heading inside the passage, or a short line before entries.
+      def lead?(stretch, following)
+        return following && !following.block.heading? if stretch.block.heading?
+
+        stretch.block.type == "paragraph" && following&.block&.item? && stretch.block.text.split.size <= LEAD && !stretch.block.text.match?(/[.!?]\z/)
+      end
+    end
+  end
+end

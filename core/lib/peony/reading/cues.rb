@@ -60,6 +60,10 @@ module Peony
       # @param words [String] lower case
       # @return [Hash{Symbol => Integer}] how often each cue stands in the words
       def counts(words) = ALL.transform_values { |pattern| words.scan(pattern).size }
+
+      # @param list [Array<String>] stretches in lower case
+      # @return [Hash{Symbol => Float}] in which share of them each cue stands
+      def shares(list) = list.empty? ? {} : ALL.transform_values { |pattern| list.count { |words| words.match?(pattern) }.to_f / list.size }
     end
   end
 end

@@ -43,6 +43,8 @@ module Peony
         /\b(?:Day|Week|Month|Year|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
+        /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
+        /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
         /\bthe (early|mid|late)[ -](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>

@@ -14,7 +14,8 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Pair>] each with what changed
       def changes(text)
-        groups(text).filter_map { |stretch, list| pair(text, stretch, list) }.then { |pairs| pairs.empty? ? across(text) : pairs }
+        found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
+        (across(text).reject { |p| found.any? { |f| f.from < p.to && p.from < f.to } } + found).sort_by(&:from)
       end
 
       # Quantities of one entry, or of one clause group of a sentence.
@@ -48,6 +49,7 @@ module Peony
       def turned?(text, stretch, one, two)
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
+        return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then/))
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120

@@ -134,6 +134,7 @@ module Peony
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|to (?:#{Numbers::WORD})\b|in the (?:morning|afternoon|evening))/i)
 
         before = string[[0, match.begin(0) - 12].max...match.begin(0)]
+        return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
         return false if rest.match?(/\A[ -](?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren)\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
         before.match?(/\b(?:at|past|until|till|by|before|after|since) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&

@@ -15,7 +15,10 @@ module Peony
 
       # @param text [Reading::Text]
       # @return [Array<Ratio>]
-      def of(text) = (direct(text) + reversed(text)).uniq { |r| [r.part.from, r.whole.from] }.then { |list| list.empty? ? goals(text) : list }
+      def of(text)
+        said = (direct(text) + reversed(text)).uniq { |r| [r.part.from, r.whole.from] }
+        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by { |r| [r.part.from, r.whole.from].min }
+      end
 
       # "one in eight", "112 of the 140 seats", "£18,400 of the £25,000"
       def direct(text)

@@ -10,7 +10,7 @@ module Peony
       # @param findings [Array<Finding>] of all finders, as they came
       # @return [Hash{String => Float}]
       def of(text, findings)
-        [layout(text), cues(text), numbers(text), found(findings), ends(text)].reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
+        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), meaning(text)].reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
       end
 
       def layout(text)
@@ -28,7 +28,9 @@ module Peony
 
       def cues(text)
         heading = Cues.counts(text.passage.heading.to_s.downcase)
-        text.cues.to_h { |name, count| ["c:#{name}", Math.log(1 + [count, 5].min) / Math.log(6)] }.merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
+        units = units(text)
+        shares = Cues.shares(units.map { |s| s.text.downcase })
+        shares.transform_keys { |name| "u:#{name}" }.merge(text.cues.to_h { |name, count| ["c:#{name}", Math.log(1 + [count, 5].min) / Math.log(6)] }).merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
       end
 
       def numbers(text)
@@ -40,7 +42,7 @@ module Peony
         { number_free: one(quantities.empty?), numbered: share(units) { |s| text.quantities_in(s).any? }, two_numbers: share(units) { |s| text.quantities_in(s).size >= 2 }, one_number: one(quantities.size == 1), many_numbers: one(quantities.size >= 5),
           percent: [quantities.count { |q| q.unit == "%" } / 4.0, 1].min, money: one(quantities.any? { |q| q.unit.match?(/\A[A-Z]{3}\z/) }), main_unit: main && quantities.size >= 3 ? main.last.to_f / quantities.size : 0.0, kinds: quantities.size >= 3 ? quantities.map(&:unit).uniq.size.to_f / quantities.size : 0.0,
           falling: slope(ladder, :>), rising: slope(ladder, :<), counted: quantities.empty? ? 0.0 : counted.size.to_f / quantities.size, dated: share(units) { |s| text.dates_in(s).any? }, dates: one(text.dates.size >= 3), clock: one(text.dates.count { |d| d.kind == :time } >= 2),
-          weekday: one(text.dates.count { |d| d.kind == :weekday } >= 3), years: one(text.dates.count { |d| %i[year decade day month].include?(d.kind) } >= 3), date_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).any? },
+          dates_rising: text.dates.size < 3 ? 0.0 : text.dates.map(&:sort).each_cons(2).count { |a, b| a <= b }.to_f / (text.dates.size - 1), weekday: one(text.dates.count { |d| d.kind == :weekday } >= 3), years: one(text.dates.count { |d| %i[year decade day month].include?(d.kind) } >= 3), date_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).any? },
           date_no_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).empty? }, ratio: one(Ratios.of(text).any?), ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?), changes: [Pairs.changes(text).size / 3.0, 1].min, change_one: one(Pairs.changes(text).size == 1 && quantities.size <= 5), totals: one(Totals.of(text).any?) }
       end
 
@@ -51,11 +53,35 @@ module Peony
         share >= 0.99 ? 1.0 : 0.0
       end
 
-      def found(findings)
+      # What the finders made of it, and how much of the passage's numbers each of them uses.
+      def found(text, findings)
+        numbers = text.quantities.size
         findings.each_with_object({}) do |finding, signs|
           signs["f:#{finding.family}"] = finding.fit
           signs["n:#{finding.family}"] = 1.0
+          signs["k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2
         end
+      end
+
+      # Whether one thing goes through all of it, and what leads the units.
+      def threads(text)
+        units = units(text)
+        return {} if units.size < 3
+
+        nouns = units.map { |u| text.tokens_in(u).select(&:noun?).map { |t| t.low[0, 5] }.uniq }
+        common = nouns.flatten.tally.max_by(&:last)
+        heads = units.map { |u| text.tokens_in(u).first }.compact
+        pairs = units.map { |u| text.quantities_in(u).first(2).map(&:unit) }
+        { central: common ? common.last.to_f / units.size : 0.0, object_led: share(units) { |u| u.text.match?(/\b(?:it|her|him|them|there|she|he)\b/i) && !u.text.match?(/\A(?:it|she|he)\b/i) }, of_those: [text.all_words.scan(/\bof (?:them|those|these|whom|which)\b/).size / 2.0, 1].min,
+          passive: share(units) { |u| text.tokens_in(u).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were|be|been|gets?)\z/) && b.tag == "vbn" } }, the_led: share(heads) { |t| t.low == "the" }, proper: share(units) { |u| text.tokens_in(u).drop(1).any? { |t| t.tag.start_with?("nnp") } },
+          same_pair: pairs.select { |p| p.uniq.size == 2 }.tally.values.max.to_f / units.size, number_led: share(units) { |u| u.text.match?(/\A[£€$]?\d|\A#{Numbers::WORD}\b/i) }, present: share(units) { |u| (v = text.tokens_in(u).find(&:finite?)) && %w[vbz vbp].include?(v.tag) },
+          conditional: share(units) { |u| u.text.match?(/\b(?:if|whether|unless|otherwise|without)\b|\?/i) }, person: share(units) { |u| u.text.match?(/\b(?:she|he|they|you|i|we)\b/i) } }
+      end
+
+      # Where the words lie among all words.
+      def meaning(text)
+        middle = Vectors.middle(Strays.content(text, Span.new(from: 0, to: text.string.length))) || []
+        middle.each_with_index.to_h { |x, i| ["v#{i}", 2 * x] }
       end
 
       # How the beginning and the end hang together.

@@ -13,30 +13,47 @@ module Peony
       module_function
 
       # @param text [Reading::Text]
-      # @return [Array<Total>] the whole first or last, with at least three parts of its unit
+      # @return [Array<Total>] the whole among the first or the last, with at least two parts
       def of(text)
-        groups(text).filter_map { |list| total(text, list) }
+        numbers = text.measures.reject { |m| m.unit == "%" }
+        money = numbers.select { |m| m.unit.match?(/\A[A-Z]{3}\z/) }
+        measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
+        counts = numbers - money - measured.flatten
+        named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
+        [money, *measured, *named, counts].filter_map { |list| total(text, list) }.uniq(&:whole).first(1)
       end
 
-      def groups(text) = text.measures.reject { |m| m.unit == "%" }.group_by { |m| m.unit.match?(/\A[A-Z]{3}\z/) ? m.unit : "#{Units::MEASURES.value?(m.unit) ? m.unit : 'count'}" }.values
-
       def total(text, list)
-        return nil if list.size < 4 && !(list.size == 3 && said?(text, list.first))
+        return nil if list.size < 3
 
-        [[list.first, list.drop(1)], [list.last, list[0..-2]]].each do |whole, others|
-          parts = others.select { |m| m.value < whole.value && m.value.positive? }
-          sum = parts.sum(&:value)
-          made = Total.new(whole: whole, parts: parts, sum: sum)
-          return made if parts.size >= 2 && parts.size == others.size && (made.exact? || (said?(text, whole) && made.close?))
+        [list[0], list[1], list.last].each do |whole|
+          parts = (list - [whole]).select { |m| m.value < whole.value && m.value.positive? }
+          made = Total.new(whole: whole, parts: parts, sum: parts.sum(&:value))
+          next unless parts.size >= 2 && parts.size >= list.size - 2 && (list - parts - [whole]).all? { |m| list.index(m) < 2 }
+
+          return made if (made.exact? && (parts.size > 2 || said?(text, whole))) || (made.close? && said?(text, whole, parts) && !open?(text, made))
         end
         nil
       end
 
-      SAID = /\b(?:in all|altogether|in total|total|all of|of (?:the|our|all)|took|between them|together|that was all|where all|sit on|make[s]? up)\b/i
+      # Whether further parts are named without a number, so that less than the whole is no wonder.
+      def open?(text, total)
+        return false if total.sum > total.whole.value
 
-      def said?(text, measure)
+        span = total.parts.last.sentence
+        text.string[total.parts.last.quantity.to...span.to].to_s.match?(/,? and (?:the|a|an|some|one)\b|\brest\b|\bothers\b/)
+      end
+
+      SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|make[s]? up|are made up)\b/i
+      AMONG = /\A(?:of|out of) (?:the |our |all |its )*\z/i
+
+      # @return [Boolean] whether the words say that this number is the whole of the parts
+      def said?(text, measure, parts = nil)
         q = measure.quantity
-        text.string[[0, q.from - 40].max...[q.to + 50, text.string.length].min].match?(SAID)
+        return true if text.string[[0, q.from - 40].max...[q.to + 60, text.string.length].min].match?(SAID) || text.string[measure.sentence.from...q.from].match?(AMONG)
+
+        # "Our five stations took 190 calls", and five numbers follow.
+        !parts.nil? && text.quantities.any? { |o| o.to <= q.from && q.from - o.to < 40 && o.value == parts.size && parts.none? { |m| m.quantity.equal?(o) } }
       end
     end
   end

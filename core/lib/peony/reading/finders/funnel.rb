@@ -12,19 +12,22 @@ module Peony
           return nil if stages.size < 3
 
           items = stages.map { |m| stage(m) }
-          finding(0.3 + (0.1 * [stages.size, 5].min) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
+          cover = stages.size.to_f / counts.size
+          finding((cover**2 * 0.8) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
         end
 
         private
 
         # The longest run of counts that only fall, from the largest on.
         def falling
-          list = text.measures.reject { |m| m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) && m.unit != "times") }
+          list = counts
           return [] if list.empty?
 
           start = list.index(list.max_by(&:value))
           longest(list.drop(start))
         end
+
+        def counts = @counts ||= text.measures.reject { |m| m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) && m.unit != "times") }
 
         def longest(list)
           best = Array.new(list.size) { |i| [i] }

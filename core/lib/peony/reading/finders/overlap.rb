@@ -29,7 +29,7 @@ module Peony
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
           list = text.measures.reject { |m| m.unit == "%" }
-          both = list.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(/\b(?:both|the two of them|together|two of them)\b/i) }
+          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(/\b(?:both|the two of them|together|two of them)\b/i) }
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)

@@ -15,7 +15,9 @@ module Peony
           return nil if points.size < 3
 
           dated = points.count(&:sort).to_f / points.size
-          finding(0.3 + (0.5 * dated) + (cue?(:rose_fell, :over_time) ? 0.2 : 0), "one quantity at #{count(points.size, 'point')} in time", points)
+          sorts = points.filter_map(&:sort)
+          rising = sorts.size < 2 ? 1.0 : sorts.each_cons(2).count { |a, b| a < b }.to_f / (sorts.size - 1)
+          finding((0.3 + (0.5 * dated)) * rising + (cue?(:rose_fell, :over_time) ? 0.2 : 0), "one quantity at #{count(points.size, 'point')} in time", points)
         end
 
         private

@@ -1,0 +1,156 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Numbers of one passage that cannot all be right. Rounding, and what is said to be about so much, is no contradiction.
+    module Contradictions
+      # +right+ is the number that would be right, as a {Derived}.
+      Found = Struct.new(:message, :working, :from, :to, :right, keyword_init: true)
+
+      LINK = /(?:\bso\b|\bthat is\b|\bwhich (?:is|means|makes|comes to|\w+ \w+ calls)\b|\bin other words\b|\bor\b|\bi\.e\.|\bby\b|\ba (?:cut|rise|fall|drop|saving|growth|gain|loss) of\b|\bup\b|\bdown\b|\bcalls?\b|\bless\b|\bmore\b|\bthat['’]s\b)/i
+      WHOLE = /\b(?:all|total|in all|whole|overall|altogether|where .+ (?:came|went|go|goes) |share|split|make up|came from|divided|how people|what .+ (?:do|spend)|each pound|voted)\b/
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param findings [Array<Finding>]
+      # @return [Array<Found>]
+      def of(text, findings) = [shares(text, findings), announced(text), *totals(text), *changes(text), *fractions(text), *rates(text)].compact
+
+      # Shares of one whole that make more than 100 %, or clearly less although they are said to be all.
+      def shares(text, findings)
+        finding = findings.find { |f| f.family == "parts" }
+        values = finding&.items&.map(&:value)
+        return nil if values.nil? || values.size < 3 || finding.items.any? { |i| i.unit != "%" || i.value.nil? }
+
+        sum = Arithmetic.off_whole(values)
+        return nil if sum.nil? || (sum < 100 && !text.all_words.match?(WHOLE))
+
+        spans = finding.items.flat_map(&:spans)
+        Found.new(message: "These shares make #{Arithmetic.show(sum)} %.", working: "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}", from: spans.map(&:from).min, to: spans.map(&:to).max)
+      end
+
+      # "five steps:" and then four.
+      def announced(text)
+        lead = text.sentences.find { |s| s.text.match?(/:\s*\z/) } || (text.passage.heading && Span.new(text: text.passage.heading, from: 0, to: 0))
+        listed = text.outer.size
+        return nil if lead.nil? || listed < 2
+
+        match = lead.text.downcase.match(/\b(#{Numbers::WORD}|\d{1,2})\b (?:[a-z]+ )?(steps|things|rules|reasons|ways|points|tips|parts|stages|items|questions|ideas|tasks|jobs|promises|causes)\b/)
+        said = match && (match[1].match?(/\d/) ? match[1].to_i : Numbers.spelled(match[1]))
+        return nil if said.nil? || said == listed
+
+        Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to))
+      end
+
+      # A total that its parts do not make.
+      def totals(text)
+        Totals.of(text).reject(&:exact?).select { |t| t.parts.size >= 2 }.map do |t|
+          working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
+          all = [t.whole, *t.parts].map(&:quantity)
+          Found.new(message: "The parts make #{Arithmetic.show(t.sum)}, not #{Arithmetic.show(t.whole.value)}.", working: working, from: all.map(&:from).min, to: all.map(&:to).max,
+                    right: Derived.new(value: Numbers.plain(t.sum), unit: t.whole.unit, working: working, from: all.map(&:from).min, to: all.map(&:to).max))
+        end
+      end
+
+      # "from 40 to 50, up 20 %": a change that its two values do not give.
+      def changes(text)
+        Pairs.changes(text).filter_map do |pair|
+          one, two = pair.one, pair.two
+          next if one.unit == "%" || one.value.zero?
+
+          said = stated(text, pair)
+          right = (100.0 * (two.value - one.value) / one.value).abs
+          next if said.nil? || close?(said.value.abs, right, said) || close?(said.value.abs, 100.0 * two.value / one.value, said) || (said.value - (two.value - one.value).abs).abs < 0.5
+
+          working = "(#{Arithmetic.show(two.value)} − #{Arithmetic.show(one.value)}) ÷ #{Arithmetic.show(one.value)}"
+          Found.new(message: "From #{Arithmetic.show(one.value)} to #{Arithmetic.show(two.value)} is #{Arithmetic.show(right.round(1))} %, not #{Arithmetic.show(said.value)} %.", working: working,
+                    from: [one.from, said.from].min, to: [two.to, said.to].max, right: Arithmetic.derive(right, "%", working, one, two))
+        end
+      end
+
+      # The percentage that a pair of values is said to differ by: close behind it, or just before "from".
+      def stated(text, pair)
+        text.quantities.find do |q|
+          next false unless q.unit == "%"
+
+          gap = text.string[pair.two.to...q.from].to_s
+          (q.from > pair.two.to && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/)) ||
+            (q.to < pair.one.from && pair.one.from - q.to < 30 && text.string[q.to...pair.one.from].match?(/\A[^.;\n]*\bfrom\b/))
+        end
+      end
+
+      # "29 passed, so half of those who came": a share that no two of the counts give.
+      def fractions(text)
+        counts = text.quantities.select { |q| q.unit != "%" && !HandedOn::TIME.include?(q.unit) && q.value.positive? }
+        text.quantities.select { |q| q.unit == "%" }.filter_map do |said|
+          before = counts.select { |q| q.to <= said.from }
+          gap = before.last && text.string[before.last.to...said.from]
+          next unless before.size >= 2 && gap.length < 70 && gap.match?(/\b(?:so|which|that is|in other words|calls?|or|just over|exactly)\b/i) && text.sentences.any? { |s| s.from <= before.last.from && said.to <= s.to }
+          next if Pairs.changes(text).any? { |p| [p.one, p.two].include?(before.last) && p.one.unit == p.two.unit && text.string[p.one.from - 6, 6].to_s.match?(/from/) }
+
+          fraction(text, said, before)
+        end
+      end
+
+      # The last count is the part, or the one before it where the last is its whole ("thirty of the forty beds").
+      def fraction(text, said, before)
+        part = before.last
+        wholes = before[0..-2].select { |q| q.value > part.value }
+        part, wholes = before[-2], [part] if wholes.empty? && before[-2].value < part.value
+        return nil if wholes.empty?
+
+        tail = text.string[said.to, 60].to_s
+        named = wholes.select { |q| named?(text, q, tail) }
+        tried = named.any? ? named : wholes
+        return nil if tried.any? { |w| [100.0 * part.value / w.value, 100 - (100.0 * part.value / w.value)].any? { |s| close?(said.value, s, said) } }
+
+        right = Arithmetic.share(part, named.first || wholes.first)
+        whole = named.first || wholes.first
+        Found.new(message: "#{Arithmetic.show(part.value)} of #{Arithmetic.show(whole.value)} is #{Arithmetic.show(right.value)} %, not #{Arithmetic.show(said.value)} %.", working: right.working,
+                  from: part.from, to: said.to, right: right)
+      end
+
+      # Whether the words after the share speak of this count ("of the people who came").
+      def named?(text, quantity, tail)
+        near = text.string[quantity.from, 60].to_s.downcase.scan(/[[:alpha:]]{4,}/)
+        (near & tail.downcase.scan(/[[:alpha:]]{4,}/)).any?
+      end
+
+      EACH = /\b(?:each|a time|every time|apiece|per|on average|a (?:day|week|month|night|year|session|person|head|piece|saturday|sunday|visit|trip|box|table|class|team|page|shift))\b/i
+
+      # "46 Saturdays, or about seventy bags each time": one number by another is not the third.
+      def rates(text)
+        text.sentences.flat_map do |sentence|
+          list = text.quantities_in(sentence).reject { |q| q.unit == "%" }
+          list.each_cons(3).filter_map do |a, b, c|
+            gap = text.string[b.to...c.from]
+            next unless text.string[c.from, c.to - c.from + 28].to_s.split(/[.;!?]/).first.to_s.match?(EACH) && gap.match?(/\b(?:or|which (?:is|comes|makes)|so|that is|about|in other words|an average)\b/i) && gap.length < 60
+
+            rate(a, b, c, text)
+          end
+        end
+      end
+
+      def rate(one, two, said, _text)
+        many, few = [one, two].sort_by { |q| -q.value }
+        return nil if few.value.zero? || many.unit == few.unit
+
+        right = many.value.to_f / few.value
+        tolerance = said.approximate || said.text.match?(/[a-z]/) ? 0.12 : 0.04
+        return nil if (said.value - right).abs <= right * tolerance || (said.value - (few.value.to_f / many.value)).abs < 0.01
+
+        working = "#{Arithmetic.show(many.value)} ÷ #{Arithmetic.show(few.value)}"
+        made = Arithmetic.derive(right, said.unit.empty? ? many.unit : said.unit, working, one, two)
+        Found.new(message: "#{Arithmetic.show(many.value)} over #{Arithmetic.show(few.value)} is #{Arithmetic.show(made.value)} each, not #{Arithmetic.show(said.value)}.", working: working, from: one.from, to: said.to, right: made)
+      end
+
+      # A third may stand for 32 or 35 %, "18 %" for 18.4 %, "about 20 %" for 22 %.
+      def close?(said, right, quantity)
+        tolerance = quantity.approximate ? [3.0, right * 0.12].max : [1.0, right * 0.04].max
+        tolerance = [tolerance, 2.6].max if quantity.text.match?(/[[:alpha:]]/)
+        (said - right).abs <= tolerance
+      end
+    end
+  end
+end

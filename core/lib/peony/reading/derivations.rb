@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Numbers that are not in the words but follow from them: what each of the likely families would want to show.
+    module Derivations
+      FAMILIES = { "parts" => :parts, "ranking" => :ranking, "trend" => :trend, "funnel" => :funnel, "overlap" => :overlap, "headline" => :rates, "comparison" => :comparison }.freeze
+      LIKELY = 3
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param findings [Array<Finding>] best first
+      # @return [Array<Derived>]
+      def of(text, findings)
+        by_family = findings.first(LIKELY).filter_map { |f| FAMILIES[f.family] && send(FAMILIES[f.family], text, f) }.flatten
+        [*ratios(text), *changes(text), *by_family]
+      end
+
+      # The share, and for a goal what is still missing.
+      def ratios(text)
+        Ratios.of(text).flat_map { |r| [Arithmetic.share(r.part, r.whole), (Arithmetic.difference(r.part, r.whole) if r.goal || (r.part.unit == r.whole.unit && r.whole.value > 12))].compact }
+      end
+
+      # The change in per cent and the difference.
+      def changes(text)
+        Pairs.changes(text).flat_map do |pair|
+          one, two = pair.one, pair.two
+          one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)]
+        end
+      end
+
+      # What is left to 100 %, or the share of each count in its total.
+      def parts(text, finding)
+        values = finding.items.filter_map { |i| i.value if i.unit == "%" }
+        if values.size >= 2 && values.size >= finding.items.size - 1
+          sum = values.sum
+          return [] unless sum.between?(20, 98.9)
+
+          return [Derived.new(value: Numbers.plain((100 - sum).round(1)), unit: "%", working: "100 − #{values.map { |v| Arithmetic.show(v) }.join(' − ')}", from: 0, to: text.string.length)]
+        end
+        total = Totals.of(text).first
+        total ? total.parts.map { |m| Arithmetic.share(m.quantity, total.whole.quantity) } : by_sum(finding)
+      end
+
+      # "three parts heather, two parts bramble": the share of each in their sum.
+      def by_sum(finding)
+        values = finding.items.filter_map(&:value)
+        sum = values.sum.to_f
+        return [] if sum.zero? || values.size < 2
+
+        finding.items.map { |i| Derived.new(value: Numbers.plain((100.0 * i.value / sum).round(1)), unit: "%", working: "#{Arithmetic.show(i.value)} ÷ #{Arithmetic.show(sum)}", from: i.spans.first.from, to: i.spans.first.to) }
+      end
+
+      # The sum, where no total is named.
+      def ranking(text, _finding)
+        list = Ladder.of(text).map(&:quantity)
+        return [] if list.size < 3 || list.first.unit == "%"
+
+        sum = list.sum(&:value)
+        [Derived.new(value: Numbers.plain(sum.round(2)), unit: list.first.unit, working: "#{list.map { |q| Arithmetic.show(q.value) }.join(' + ')}", from: list.first.from, to: list.last.to)]
+      end
+
+      # From the first to the last point; the yearly growth where the points are years.
+      def trend(text, finding)
+        list = quantities(finding)
+        return [] if list.size < 3
+
+        first, last = list.first, list.last
+        [Arithmetic.difference(first, last), (change(first, last) unless first.value.zero?), *growth(finding, first, last), *ranking(text, finding)].compact
+      end
+
+      def change(one, two)
+        Arithmetic.derive((100.0 * (two.value - one.value) / one.value).abs, "%", "(#{Arithmetic.show(two.value)} − #{Arithmetic.show(one.value)}) ÷ #{Arithmetic.show(one.value)}", one, two)
+      end
+
+      # Compound annual growth: (last / first) ^ (1 / years) − 1.
+      def growth(finding, first, last)
+        sorts = finding.items.filter_map(&:sort)
+        years = sorts.size >= 3 ? (sorts.last - sorts.first).round : 0
+        return [] unless years >= 2 && sorts.first > 1000 && first.value.positive? && last.value.positive?
+
+        rate = (((last.value.to_f / first.value)**(1.0 / years)) - 1) * 100
+        [Arithmetic.derive(rate.abs, "% a year", "(#{Arithmetic.show(last.value)} ÷ #{Arithmetic.show(first.value)}) ^ (1 ÷ #{years}) − 1", first, last)]
+      end
+
+      def quantities(finding)
+        finding.items.select(&:value).map { |i| Quantity.new(value: i.value, unit: i.unit.to_s, from: i.spans.first.from, to: i.spans.first.to) }
+      end
+
+      # How many of one stage reach the next, and of the first the last.
+      def funnel(_text, finding)
+        stages = quantities(finding)
+        stages.each_cons(2).map { |a, b| Arithmetic.share(b, a) } + (stages.size > 2 ? [Arithmetic.share(stages.last, stages.first), Arithmetic.share(stages.last, stages[1])] : [])
+      end
+
+      # Each group without those in both, and all together.
+      def overlap(_text, finding)
+        values = finding.items.select(&:value)
+        return [] unless values.size == 3
+
+        one, two, both = quantities(finding)
+        return [] unless both.value < [one.value, two.value].min
+
+        all = one.value + two.value - both.value
+        [Arithmetic.difference(one, both), Arithmetic.difference(two, both), Arithmetic.derive(all, one.unit, "#{Arithmetic.show(one.value)} + #{Arithmetic.show(two.value)} − #{Arithmetic.show(both.value)}", one, both),
+         Arithmetic.derive(one.value + two.value + both.value, one.unit, "#{Arithmetic.show(one.value)} + #{Arithmetic.show(two.value)} + #{Arithmetic.show(both.value)}", one, both)]
+      end
+
+      # How many times one number goes into another where a rate is spoken of: "46 Saturdays ... each time".
+      def rates(text, _finding)
+        text.string.match?(/\b(?:each time|on average|apiece|every time|a (?:day|week|night))\b/i) ? Contradictions.rates(text).filter_map(&:right) : []
+      end
+
+      def comparison(text, _finding)
+        text.quantities.group_by(&:unit).values.select { |l| l.size == 2 && l.first.unit.match?(/\A[A-Z]{3}\z/) }.map { |a, b| Arithmetic.difference(a, b) }
+      end
+    end
+  end
+end

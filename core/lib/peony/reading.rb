@@ -9,8 +9,8 @@ module Peony
     # One thing the passage is about. +spans+ are its thread; +aspects+ are pairs [name, words] shared with its neighbours.
     Item = Struct.new(:title, :detail, :spans, :value, :unit, :date, :sort, :children, :aspects, :stressed, keyword_init: true)
 
-    # How much or how many. +kind+ is :amount, :share or :times.
-    Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, keyword_init: true)
+    # How much or how many. +said+ tells whether the unit stands beside the number; else it was taken over from the words around.
+    Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, :said, keyword_init: true)
 
     # A number that follows from others, with its working.
     Derived = Struct.new(:value, :unit, :working, :from, :to, keyword_init: true)

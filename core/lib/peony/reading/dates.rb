@@ -25,6 +25,7 @@ module Peony
           m[1].to_f
         }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
+        /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],

@@ -19,12 +19,14 @@ module Peony
 
       # @return [Array<Quantity>]
       def fill
+        @list.each { |q| q.said = q.unit != "" }
+        coupled
         linked
         last = nil
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = q if q.unit != "" && (q.unit != "%" || text.passage.text.count("%") > 1) && !aside?(q, last)
+          last = q if q.unit != "" && (q.unit != "%" || shares?) && !aside?(q, last)
         end
         shorten
       end
@@ -32,6 +34,15 @@ module Peony
       private
 
       attr_reader :text
+
+      # Where two quantities go together, each takes the unit of its place.
+      def coupled
+        couples = Couples.of(text, @list)
+        %i[one two].each do |side|
+          unit = Couples.main(couples.map(&side))
+          couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit }
+        end
+      end
 
       # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
       def linked
@@ -43,6 +54,9 @@ module Peony
           q.unit = following.unit if gap.match?(LINK)
         end
       end
+
+      # Whether the passage speaks of shares, so that a bare number may be one.
+      def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)
 
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)

@@ -9,13 +9,24 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Measures::Measure>] in the order of the text
       def of(text)
-        all = text.measures.reject { |m| dated?(text, m) }
+        all = alike(text.measures.reject { |m| dated?(text, m) })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [] if list.nil? || list.size < 3
 
         list = list.reject { |m| whole?(text, m, list) }
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
+      end
+
+      # Pence and pounds of one passage are one unit.
+      def alike(list)
+        return list unless list.any? { |m| m.unit == "pence" } && list.any? { |m| m.unit == "GBP" }
+
+        list.map do |m|
+          next m unless m.unit == "pence"
+
+          Measures::Measure.new(quantity: m.quantity.dup.tap { |q| q.value, q.unit = Numbers.plain(q.value / 100.0), "GBP" }, span: m.span, sentence: m.sentence)
+        end
       end
 
       # Only one number of a row counts.

@@ -30,7 +30,7 @@ module Peony
         end
       end
 
-      # The last break between two numbers; where the first number leads its words, the first break that leaves them some.
+      # The first stop or semicolon between two numbers, else the last comma or "and".
       def border(text, one, two)
         gap = text.string[one.to...two.from]
         breaks = []
@@ -41,7 +41,8 @@ module Peony
         end
         return two.from if breaks.empty?
 
-        one.to + breaks.last.end(0)
+        strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
+        one.to + (strong || breaks.last).end(0)
       end
     end
   end

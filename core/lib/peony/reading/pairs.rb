@@ -50,7 +50,9 @@ module Peony
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
-        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then/))
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then|against/))
+
+        return true if gap.length < 60 && [one, two].all? { |q| text.dates.any? { |d| (d.from - q.to).between?(0, 8) } }
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
@@ -62,12 +64,12 @@ module Peony
         list = text.quantities.reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) } }
         list.each_cons(2).filter_map do |a, b|
           gap = text.string[a.to...b.from]
-          next unless alike?(a, b) && gap.length < 220 && (gap + text.string[b.to, 24].to_s).match?(/\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i)
+          next unless alike?(a, b) && gap.length < 220 && ([a.from - 40, 0].max..b.from).then { |r| text.dates.count { |d| r.cover?(d.from) } >= 2 } || alike?(a, b) && gap.length < 220 && (gap + text.string[b.to, 24].to_s).match?(/\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i)
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
           Pair.new(one: a, two: b, name: name(text, text.span(from, to), a), from: from, to: to)
-        end.first(1)
+        end.then { |list| list.size > 2 ? [] : list }
       end
 
       # What changed: the label, or the subject before the first value.

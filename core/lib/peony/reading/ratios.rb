@@ -6,10 +6,10 @@ module Peony
     module Ratios
       Ratio = Struct.new(:part, :whole, :goal, keyword_init: true)
 
-      IN = /\A\s*(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
-      STRICT = /\A\s*(?:in|out of|of every|in every)\s+(?:every\s+)?\z/
+      IN = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
+      STRICT = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|for every)\s+(?:every\s+)?\z/
       OF_FIRST = /\A(?:of|out of) (?:every|the|our|all|these|those)?\s*\z/i
-      GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|seats|places|taken|gone already|set out to|stands? at|tally|signed|planted|collected|towards)\b/i
+      GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|seats|places|taken|gone already|set out to|stands? at|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       module_function
 
@@ -35,7 +35,7 @@ module Peony
       def reversed(text)
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
-          next unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:of|out of) every\s*\z/i)
+          next unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these)\s*\z/i)
 
           Ratio.new(part: b, whole: a)
         end

@@ -16,6 +16,7 @@ module Peony
         body = after_colon(sentence) || sentence
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
+        parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return parts if body != sentence || clauses?(text, parts)
 
@@ -44,7 +45,7 @@ module Peony
       end
 
       # Every part says something by itself: "the joiners build the frames, the mill gives its ends".
-      def clauses?(text, parts) = parts.count { |p| subject_verb?(text, p) } >= parts.size - 1 && parts.size >= 3
+      def clauses?(text, parts) = parts.size >= 3 && parts.count { |p| subject_verb?(text, p) } >= parts.size * 0.6
 
       def subject_verb?(text, span)
         tokens = text.tokens_in(span)
@@ -65,6 +66,8 @@ module Peony
 
       def phrase?(text, span)
         tokens = text.tokens_in(span)
+        return true if tokens.size <= 3 && tokens.any? { |t| %w[vbn vbd vb vbp].include?(t.tag) }
+
         tokens.any?(&:noun?) && tokens.none? { |t| t.finite? && t != tokens.first } && tokens.size <= 10
       end
 

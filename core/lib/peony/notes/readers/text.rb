@@ -53,7 +53,8 @@ module Peony
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
       def list_of_lines?(run)
         rest = run.drop(1)
-        return false if rest.size < 2 || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
+        return run.all? { |l| l.text.match?(LABELLED) && l.text.length <= 140 && l.text.count(",") >= 2 } if rest.size == 1
+        return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
 
         rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest)
       end
@@ -87,10 +88,14 @@ module Peony
         return block.item? && line.text.match?(/\A\s{2,}|\A[[:lower:]]/) unless block.type == "paragraph"
         return true unless block.text.length < WRAPPED && line.text.match?(/\A\s*[[:upper:]\d£€$"“]/)
         return true if block.text.match?(/[,;]\z/)
+        return false if last_of_two?(block, following)
         return false if block.text.split.size <= 5 && !block.text.match?(/[.!?:]\z/) && line.text.match?(/[.!?]["”’)]?\s*\z/)
 
         !(line.text.match?(/:\s*\z/) || block.text.match?(/:\z/) || (following && following.text.match?(BULLET)))
       end
+
+      # "Strengths", and below it one line: a head and its words.
+      def last_of_two?(block, following) = following.nil? && block.text.split.size <= 3 && !block.text.match?(/[.!?:,;]\z/)
 
       def block(type, line, skip, level: nil, ordered: nil)
         Block.new(type: type, text: line.text[skip..].strip, level: level, ordered: ordered, at: line.at + skip)
@@ -106,7 +111,7 @@ module Peony
       def promote(blocks)
         blocks.each_cons(2).to_a.reverse_each do |one, two|
           next unless one.type == "paragraph" && one.text.length <= 70 && !one.text.match?(/[.:;,!?…]["”’)]?\z/)
-          next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:]\z/)
+          next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:,]/)
 
           one.type = "heading"
           one.level = blocks.first.equal?(one) ? 1 : 2

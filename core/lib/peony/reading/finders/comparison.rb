@@ -93,13 +93,15 @@ module Peony
           groups.map { |g| portrait(g[:spans]) }
         end
 
-        # The noun that a sentence is about, where it begins with one.
+        # The phrase that a sentence begins with, where that names a thing: "the printed guide", "Class 4", "in the new one".
         def head(span)
           tokens = text.tokens_in(span)
-          verb = tokens.index(&:finite?)
-          return nil if verb.nil? || verb > 8 || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|its|their|you|we|i|but|and)\z/)
+          tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:in|with|at|for)\z/)
+          return nil if tokens.empty? || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/)
 
-          tokens.first(verb).reverse.find(&:noun?)&.low
+          phrase = tokens.take_while { |t| t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" }.first(5)
+          words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
+          words.join(" ") if words.any? && (phrase.any?(&:noun?) || words.last == "one")
         end
 
         # An introduction that names none of the things is not one of them.

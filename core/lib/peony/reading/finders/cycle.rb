@@ -10,7 +10,7 @@ module Peony
         BACK = /\b(?:again|once more|back (?:to|into|they go|in)|start again|round we go|return|over and over|begin anew|and so (?:to|on)|wait for|for the next|by next)\b/i
 
         def find
-          items = chain || alike(series: false)
+          items = chain || alike(series: text.sentences.size <= 2)
           items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
           return nil if items.size < 3 || items.size > 10
 
@@ -32,8 +32,11 @@ module Peony
 
         # "and so to new Moon again" says nothing of its own.
         def only_back?(last, first)
-          words = "#{last.title} #{last.detail}"
-          words.split.size <= 8 && words.match?(BACK) && (words.downcase.scan(/[[:alpha:]]{4,}/) & "#{first.title} #{first.detail}".downcase.scan(/[[:alpha:]]{4,}/)).any?
+          words = last.spans.first.text.downcase
+          said = stems(last.spans.first)
+          return false if words.split.size > 8
+
+          (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && (said & stems(first.spans.first)).any?) || (said.size >= 2 && (said - stems(first.spans.first)).empty?)
         end
 
         def closes?

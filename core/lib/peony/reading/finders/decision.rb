@@ -7,7 +7,8 @@ module Peony
       class Decision < Finder
         family "decision"
 
-        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|:\s+|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b|whether\b|without\b)|\.\s+/
+        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b)|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+/
+        FRAME = /\b(?:depends? on (?:two|three|your|age)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy)\b/i
         IF = /\b(?:if|whether|unless|when|otherwise|depends|provided)\b|\?/i
 
         def find
@@ -21,21 +22,14 @@ module Peony
 
         def branches
           units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
-          units.flat_map { |s| parts(s) }.select { |s| s.text.split.size >= 2 && !s.text.match?(/\A(?:yes|no|neither)\W*\z/i) }
+          list = units.flat_map { |s| parts(s) }.reject { |s| s.text.match?(/\A(?:if )?(?:yes|no|not|so|neither|above|below)\W*\z/i) || s.text.split.empty? }
+          list.size > 3 && frame?(list.first) ? list.drop(1) : list
         end
 
-        # Condition and consequence are two: "If it has none, it goes to the sales table".
-        def parts(span)
-          Sentences.clauses(span, SPLIT).flat_map do |clause|
-            match = clause.text.match(/\A(?:but |and )?(?:if|when|where|without|with|unless)\b[^,]{3,70},\s+(?:then )?/i)
-            next [clause] unless match && outcome?(clause.text[match.end(0)..])
+        # An introduction asks nothing and tells nobody to do anything.
+        def frame?(span) = span.text.match?(FRAME) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:/))
 
-            question?(match[0]) ? [text.span(clause.from, clause.from + match.end(0)), text.span(clause.from + match.end(0), clause.to)] : [clause]
-          end
-        end
-
-        def outcome?(words) = words.split.size >= 2
-        def question?(_words) = false
+        def parts(span) = Sentences.clauses(span, SPLIT)
       end
     end
   end

@@ -60,16 +60,18 @@ module Peony
           return nil if nodes.size >= 2 || text.sentences.size < 2
 
           @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
-          branches = Points.candidates(text).drop(1).select { |s| s.text.match?(UNDER) }.map { |s| branch_of(s) }
+          spans = Points.candidates(text).drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
+          @lead = spans.first
+          branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) }.map { |s| branch_of(s) }
           return nil if branches.size < 2 || branches.none? { |b| b.children.any? }
 
           kinds? ? branches : [root(branches)]
         end
 
-        def kinds? = text.all_words.match?(/\b(?:kinds?|sorts?|sorted|types?|wards?|made of|classes|come in)\b/) && text.cues[:reports] < 5
+        def kinds? = text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5
 
         def root(branches)
-          lead = text.sentences.first
+          lead = @lead
           item(lead).tap do |top|
             top.children = branches
             top.spans = [lead]

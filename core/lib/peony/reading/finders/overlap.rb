@@ -7,7 +7,7 @@ module Peony
       class Overlap < Finder
         family "overlap"
 
-        BOTH = /\b(?:both|shared?s?|in common|the two of them|each other|the same|between them|all three|either|use both|do both|belongs? as much|meet|use the same|all year)\b/i
+        BOTH = /\b(?:both|shared?s?|in common|the two of them|each other|the same|between them|all three|either|use both|do both|belongs? as much|meet|use the same|all year|everyone (?:up there|here))\b/i
 
         def find
           items = of_nodes || of_counts || of_prose
@@ -28,7 +28,7 @@ module Peony
 
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
-          list = text.measures.reject { |m| m.unit == "%" }
+          list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/)) }
           both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(/\b(?:both|the two of them|together|two of them)\b/i) }
           return nil if both.nil?
 
@@ -49,8 +49,15 @@ module Peony
 
           @strength = [0.15 * text.cues[:both], 0.6].min
           spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
+          spans = groups.any? ? groups + spans.drop(1).select { |s| s.text.match?(BOTH) && !s.text.match?(/\b(?:only|alone)\b/i) } : spans.drop(1) if spans.size > 3 && introduces?(spans.first)
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
         end
+
+        # "Art and physics have more in common than either admits": names the groups and says nothing of them yet.
+        def introduces?(span) = span.from == text.sentences.first.from && (span.text.match?(/\?\z|\band\b/) || span.text.match?(/circles/))
+
+        # The groups, where the introduction names at least three.
+        def groups = text.series.find { |parts| parts.first.from < text.sentences.first.to } || []
 
         def parted(span)
           parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=only\b)|;\s+/)

@@ -96,9 +96,12 @@ module Peony
 
         # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
         def of_counts
+          portions = text.measures.select { |m| m.unit == "parts" }
+          return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
+
           Totals.of(text).map do |total|
             total.parts.map do |m|
-              part(subject(m), without(m.span, m.quantity), m.quantity, [m.span])
+              part(subject(m).sub(/\A(?:are|is|were|was|go(?:es)?|went) (?:on |to )?/i, "").sub(/ (?:and|but|or)\z/, ""), without(m.span, m.quantity), m.quantity, [m.span])
             end
           end.max_by(&:size)
         end

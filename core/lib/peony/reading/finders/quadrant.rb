@@ -50,14 +50,22 @@ module Peony
           spans.map { |s| item(s) }
         end
 
-        BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
+        FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
+        BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
         # Sentences after the two questions, parted where one holds two boxes.
         def boxes
-          spans = Points.candidates(text)
-          spans = spans.drop(1) if spans.first&.text&.match?(/\b(?:two|four|how|is it|sort\w*|asked|napkin|state of)\b/i)
-          spans = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 && !s.text.match?(/\?\z/) }
-          spans.size > 4 ? spans.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) : spans.flat_map { |s| spans.size == 3 && s == spans.max_by { |x| x.text.length } ? halves(s) : [s] }
+          spans = Points.candidates(text).reject { |s| s.text.match?(/\?\z/) }
+          spans = spans.drop(1) while spans.size > 4 && spans.first.text.match?(FRAME)
+          return spans if spans.size == 4
+
+          spans = spans.drop(1) if spans.size > 1 && spans.first.text.match?(FRAME)
+          return spans if spans.size == 4
+
+          told = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 }
+          return told.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) if told.size > 4
+
+          told.size == 3 ? told.flat_map { |s| s == told.max_by { |x| x.text.length } ? halves(s) : [s] } : told
         end
 
         def halves(span)

@@ -18,16 +18,26 @@ module Peony
 
         def ratio(found)
           part, whole = found.part, found.whole
-          span = text.sentences.find { |s| s.from <= part.from && whole.to <= s.to } || text.span([part.from, whole.from].min, [part.to, whole.to].max)
-          title, = Titles.of(name(span, part, whole))
-          Item.new(title: title, detail: span.text.strip.chomp("."), spans: [span], value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
+          spans = spans(part, whole)
+          title, = Titles.of(name(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole))
+          Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans, value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])
+        end
+
+        # The sentences or entries that hold the two numbers; a very short one with the one before it.
+        def spans(part, whole)
+          units = nodes.size >= 2 ? nodes.map(&:span) + text.sentences : text.sentences
+          held = [part, whole].filter_map { |q| units.find { |s| s.from <= q.from && q.to <= s.to && s.to > s.from } }.uniq
+          at = text.sentences.index(held.first)
+          held.unshift(text.sentences[at - 1]) if held.size == 1 && held.first.text.split.size <= 6 && at&.positive?
+          held.any? ? held.sort_by(&:from) : [text.span([part.from, whole.from].min, [part.to, whole.to].max)]
         end
 
         # What the ratio is of: the words after it, else those before.
         def name(span, part, whole)
-          tail = span.text[([part.to, whole.to].max - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!?]+\z/, "")
-          tail.split.size >= 2 ? tail : span.text.chomp(".")
+          ending = [part, whole].select { |q| q.from >= span.from && q.to <= span.to }.map(&:to).max || span.from
+          tail = span.text[(ending - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!?]+\z/, "")
+          tail.split.size >= 2 && !tail.match?(/\A(?:and|but|or)\b/) ? tail : span.text.chomp(".")
         end
 
         def reason(items) = items.size == 1 ? "one share: #{items.first.date}" : "#{count(items.size, 'share')} of something larger"

@@ -8,52 +8,57 @@ module Peony
         family "relation"
 
         def find
-          pairs = rows.filter_map { |span| pair(span) }
-          return nil if pairs.size < 3
+          couples = rows || Couples.of(text, text.quantities)
+          return nil if couples.size < 3
 
-          finding(0.4 + (0.08 * [pairs.size, 5].min) + (cue?(:more_the) ? 0.2 : 0), "two quantities measured together at #{count(pairs.size, 'point')}", pairs)
+          numbers = text.quantities.size
+          finding((0.7 * [2.0 * couples.size / numbers, 1].min) + (cue?(:more_the) ? 0.3 : 0), "two quantities measured together at #{count(couples.size, 'point')}", items(couples))
         end
 
         private
 
+        # Every entry has its two numbers.
         def rows
-          return nodes.map(&:span) if nodes.size >= 3
+          return nil if nodes.size < 3
 
-          text.sentences.flat_map { |s| split(s) }
+          found = nodes.map { |n| text.quantities_in(n.span) }
+          return [] unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
+
+          found.map { |a, b| Couples::Couple.new(one: a, two: b) }
         end
 
-        # A sentence with several pairs is parted so that each part holds two numbers.
-        def split(sentence)
-          list = text.quantities_in(sentence)
-          return [sentence] if list.size < 4
+        def items(couples)
+          return couples.map { |c| made_couple(c, stretch(c.one)) } if nodes.size >= 3
 
-          clauses = Sentences.clauses(sentence, /;\s+(?:and )?|,\s+(?:and |with |at |then )?|:\s+|\s+and\s+(?=at\b|with\b|eight|\w+ with)/)
-          clauses.each_with_object([]) do |clause, parts|
-            if parts.any? && text.quantities_in(parts.last).size < 2 then parts[-1] = text.span(parts.last.from, clause.to)
-            else
-              parts << clause
-            end
+          starts = couples.each_with_index.map { |c, i| i.zero? ? start(c) : Measures.border(text, couples[i - 1].two, c.one) }
+          couples.each_with_index.map do |c, i|
+            ending = i + 1 < couples.size ? starts[i + 1] : stretch(c.two).to
+            made_couple(c, text.span(starts[i], [ending, c.two.to].max))
           end
         end
 
-        def pair(span)
-          list = text.quantities_in(span).reject { |q| q.unit == "times" && list_has_other?(span) }
-          return nil if list.size < 2
-
-          one, two = list.first(2)
-          return nil if (one.unit == two.unit && !repeated?) || text.string[one.to...two.from].match?(/\A\s*(?:to|in|out of|of)\s/)
-
-          title = Titles.of(label(span, one)).first
-          Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: two.value, unit: two.unit, children: [],
-                   aspects: [[one.unit.empty? ? "first" : one.unit, one.text], [two.unit.empty? || two.unit == one.unit ? "second" : two.unit, two.text]])
+        def made_couple(couple, span)
+          words = span.text.strip.sub(/[\s,;.:]*(?:\band|\bbut)?\s*\z/, "")
+          Item.new(title: Titles.capital(label(span, couple)), detail: words, spans: [span], value: couple.two.value, unit: couple.two.unit, children: [],
+                   aspects: [[name(couple.one, "first"), couple.one.text], [name(couple.two, "second"), couple.two.text]])
         end
 
-        def list_has_other?(_span) = false
-        def repeated? = nodes.size >= 3
+        def name(quantity, other) = quantity.unit.empty? ? other : quantity.unit
 
-        def label(span, one)
-          lead = span.text[0...(one.from - span.from)].strip.sub(/[:,–—-]\z/, "")
-          lead.match?(/[[:alpha:]]{3}/) ? lead : span.text[(one.from - span.from)..]
+        def stretch(quantity) = (nodes.map(&:span) + text.sentences).find { |s| s.from <= quantity.from && quantity.to <= s.to } || text.span(quantity.from, quantity.to)
+
+        # From the colon, or the beginning of the sentence.
+        def start(couple)
+          from = stretch(couple.one).from
+          colon = text.string[from...couple.one.from].rindex(/:\s+\S/)
+          colon && nodes.size < 3 ? from + colon + 2 : from
+        end
+
+        def label(span, couple)
+          lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
+          return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
+
+          text.string[[span.from, couple.one.from - lead.length - 1].max...couple.one.to].strip
         end
       end
     end

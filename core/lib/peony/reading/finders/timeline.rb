@@ -16,7 +16,7 @@ module Peony
           sorted = events.map(&:sort)
           rising = sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
           share = events.size.to_f / units.size
-          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.75
+          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.75 || kind == :time
           finding((0.5 * share) + (0.5 * rising), "#{count(events.size, NOUNS.fetch(kind))} in time", events)
         end
 

@@ -7,41 +7,92 @@ module Peony
       class Trend < Finder
         family "trend"
 
+        NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)"
         # Time that is told without a date.
-        LATER = /\b(?:(?:a|one|two|three|ten|five|\d+) (?:years?|decades?|weeks?|months?|days?|seasons?) (?:on|later|after|ago)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|a decade later|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|week \w+|(?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month)|when the count began|then|at (?:easter|christmas)|as i write|today|now|year after|the turn of the century|the \w+ year)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|at the (?:start|end|finish))\b/i
+
+        Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
-          points = Ladder.of(text).filter_map { |m| point(m) }
+          points = stretches.flat_map { |s, list| pairs(s, list) }.sort_by { |p| p.spans.first.from }
           return nil if points.size < 3
 
           dated = points.count(&:sort).to_f / points.size
-          sorts = points.filter_map(&:sort)
-          rising = sorts.size < 2 ? 1.0 : sorts.each_cons(2).count { |a, b| a < b }.to_f / (sorts.size - 1)
-          finding((0.3 + (0.5 * dated)) * rising + (cue?(:rose_fell, :over_time) ? 0.2 : 0), "one quantity at #{count(points.size, 'point')} in time", points)
+          cover = points.size.to_f / ladder.size
+          finding((((0.3 + (0.4 * dated)) * rising(points)) + (cue?(:rose_fell, :over_time) ? 0.2 : 0)) * cover, "one quantity at #{count(points.size, 'point')} in time", points)
         end
 
         private
 
-        def point(measure)
-          row = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
-          span = row ? row.span : near(measure)
-          moment = closest(text.dates_in(span), measure)
-          label = moment&.text || span.text[LATER]
-          return nil unless label || (row && span.text.match?(/\A(?:Q\d|week|day|month|term|year)/i))
+        def ladder = @ladder ||= Ladder.of(text)
 
-          label ||= span.text[/\A\S+(?: \d+)?/].delete(":")
-          Item.new(title: Titles.capital(label.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, "")), detail: span.text.strip.chomp("."), spans: [span], value: measure.value, unit: measure.unit,
-                   date: moment&.text&.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment&.sort, children: [], aspects: [])
+        def rising(points)
+          sorts = points.filter_map(&:sort)
+          sorts.size < 2 ? 1.0 : sorts.each_cons(2).count { |a, b| a < b }.to_f / (sorts.size - 1)
         end
 
-        def closest(dates, measure) = dates.min_by { |d| [(d.from - measure.quantity.to).abs, (measure.quantity.from - d.to).abs].min }
+        # The entries or sentences, each with its numbers.
+        def stretches
+          spans = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
+          spans.map { |s| [s, ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to }] }.reject { |_, list| list.empty? }
+        end
 
-        # The clause of the number, or its sentence where it holds no other number.
-        def near(measure)
-          return measure.span if text.dates_in(measure.span).any? || measure.span.text.match?(LATER)
+        # Each number with its moment: one by one where there are as many, else the nearest that is free.
+        def pairs(stretch, list)
+          moments = moments(stretch, list)
+          return [list.first].filter_map { |m| entry(stretch, m) } if moments.empty?
 
-          others = text.measures.count { |m| m.sentence == measure.sentence && m.unit == measure.unit }
-          others > 1 ? measure.span : measure.sentence
+          taken = list.size == moments.size ? list.zip(moments) : nearest(list, moments)
+          taken.filter_map { |measure, moment| moment && point(stretch, list, measure, moment) }
+        end
+
+        def nearest(list, moments)
+          free = moments.dup
+          list.map do |m|
+            best = free.min_by { |d| [(d.from - m.quantity.to).abs, (m.quantity.from - d.to).abs].min }
+            free.delete(best)
+            [m, best]
+          end
+        end
+
+        def moments(stretch, list)
+          dates = text.dates_in(stretch).map { |d| Moment.new(text: d.text, from: d.from, to: d.to, sort: d.sort) }
+          return dates if dates.size >= list.size && list.size == 1 && dates.size == 1
+
+          position = 0
+          while (match = stretch.text.match(LATER, position))
+            position = match.end(0)
+            from = stretch.from + match.begin(0)
+            to = stretch.from + match.end(0)
+            dates << Moment.new(text: match[0], from: from, to: to) unless dates.any? { |d| from < d.to && d.from < to }
+          end
+          told = dates.select(&:sort)
+          told.size >= list.size ? told.sort_by(&:from) : dates.sort_by(&:from)
+        end
+
+        # "Q1: £3,100", "Week 3: 17": the label of an entry is its moment.
+        def entry(stretch, measure)
+          label = stretch.text[/\A(?:Q\d|(?:week|day|month|term|year|lesson|\w+day|[A-Z][a-z]{2,8})\s?\d*)(?=[:\s–-])/i]
+          label && nodes.size >= 3 && stretch.text.match?(/\A(?:Q\d|week|day|month|term|year|lesson|mon|tue|wed|thu|fri|sat|sun)/i) ? made_point(label, stretch, measure, nil) : nil
+        end
+
+        def point(stretch, list, measure, moment)
+          made_point(moment.text, list.size > 1 ? clause(stretch, measure, moment) : stretch, measure, moment.sort)
+        end
+
+        # From the break before number and moment to the break behind them.
+        def clause(stretch, measure, moment)
+          from = [measure.quantity.from, moment.from].min
+          to = [measure.quantity.to, moment.to].max
+          lead = text.string[stretch.from...from]
+          before = lead.rindex(/[,;:]\s|\s(?:and|to)\s/)
+          tail = text.string[to...stretch.to].index(/[,;]\s|\s(?:and|to)\s|\.\z/)
+          text.span(before ? stretch.from + before + 1 : stretch.from, tail ? to + tail : stretch.to)
+        end
+
+        def made_point(label, span, measure, sort)
+          told = label.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, "")
+          Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit, date: sort && told, sort: sort, children: [], aspects: [])
         end
       end
     end

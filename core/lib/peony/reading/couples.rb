@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Two quantities that are told together again and again: "20 m ... 84 loaves. With 55 m it was 110 ..." Numbers are taken two by two in
+    # order; those that name their unit must agree with the others in their place.
+    module Couples
+      Couple = Struct.new(:one, :two, keyword_init: true)
+
+      LEAST = 3
+      # Numbers of one couple stand close together.
+      NEAR = 110
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param list [Array<Quantity>] in order; a unit that was not said may be empty
+      # @return [Array<Couple>] at least three, or none
+      def of(text, list)
+        list = list.reject { |q| q.approximate && q.value < 2 }
+        tries = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
+        tries.filter_map { |part| couples(text, part) }.max_by(&:size) || []
+      end
+
+      def couples(text, list)
+        list = list[0..-2] if list.size.odd?
+        return nil if list.size < LEAST * 2
+
+        pairs = list.each_slice(2).to_a
+        return nil unless pairs.all? { |a, b| near?(text, a, b) } && agree?(pairs.map(&:first)) && agree?(pairs.map(&:last))
+
+        sides = [pairs.map(&:first), pairs.map(&:last)]
+        return nil if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
+
+        one, two = sides.map { |side| main(side) }
+        return nil if one == two && !one.nil?
+        return nil if pairs.any? { |a, b| (two && said(a) == two) || (one && said(b) == one) }
+
+        pairs.map { |a, b| Couple.new(one: a, two: b) }
+      end
+
+      # One sentence, or two short ones; not "from … to" and not "one in six".
+      def near?(text, one, two)
+        gap = text.string[one.to...two.from]
+        gap.length <= NEAR && gap.scan(/[.!?]\s/).size <= 1 && !gap.include?("\n") && !gap.match?(/\A\s*(?:to|in|out of|of the|of every)\s+\S*\z/)
+      end
+
+      def agree?(side) = side.filter_map { |q| said(q) }.then { |units| units.empty? || units.tally.values.max >= units.size * 0.7 }
+      def main(side) = side.filter_map { |q| said(q) }.tally.max_by(&:last)&.first
+      def said(quantity) = quantity.said && quantity.unit != "" ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
+    end
+  end
+end

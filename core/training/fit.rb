@@ -40,6 +40,10 @@ def family_rows(passages)
   end
 end
 
+# Before any passage is seen, a family is believed in as far as its own finder does, and as far as it uses the numbers.
+PRIOR = FAMILIES.to_h { |f| [f, { "f:#{f}" => 3.0, "k:#{f}" => 1.0 }] }.freeze
+PENALTY = 0.001
+
 def store(weights)
   File.write(PATH, "#{JSON.pretty_generate(weights)}\n")
   Peony::Reading::Weights.instance_variable_set(:@all, nil)
@@ -60,7 +64,7 @@ if ARGV.include?("--check")
   5.times do |fold|
     held = rows.each_with_index.select { |_, i| i % 5 == fold }.map(&:first)
     kept = rows.each_with_index.reject { |_, i| i % 5 == fold }.map(&:first)
-    fitted = Regression.multinomial(kept, FAMILIES, penalty: 0.004)
+    fitted = Regression.multinomial(kept, FAMILIES, penalty: PENALTY, prior: PRIOR)
     held.each do |signs, _, passage|
       ranked = Regression.chances(fitted, signs).sort_by { |_, v| -v }.map(&:first)
       first += 1 if passage.families.include?(ranked.first)
@@ -71,5 +75,5 @@ if ARGV.include?("--check")
   puts missed
   puts "unseen: on top #{(100.0 * first / rows.size).round(1)} %, in the first three #{(100.0 * third / rows.size).round(1)} %"
 end
-weights["families"] = Regression.multinomial(rows, FAMILIES, penalty: 0.004).transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.004 } }
+weights["families"] = Regression.multinomial(rows, FAMILIES, penalty: PENALTY, prior: PRIOR).transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.004 } }
 store(weights)

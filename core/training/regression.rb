@@ -8,18 +8,20 @@ module Regression
   # @param names [Array<String>]
   # @param penalty [Float]
   # @return [Hash{String => Hash{String => Float}}] for each name its weights by sign
-  def multinomial(rows, names, penalty:, rounds: 150, step: 0.3)
+  # @param prior [Hash{String => Hash{String => Float}}] weights to start from and to be drawn back to
+  def multinomial(rows, names, penalty:, prior: {}, rounds: 200, step: 0.3)
     signs = rows.flat_map { |r| r[0].keys }.uniq
     at = signs.each_with_index.to_h
     sparse = rows.map { |r| [r[0].map { |k, v| [at[k], v.to_f] }, names.map { |n| r[1][n] || 0.0 }] }
-    weights = Array.new(names.size) { Array.new(signs.size, 0.0) }
+    start = names.map { |n| signs.map { |s| prior.dig(n, s) || 0.0 } }
+    weights = start.map(&:dup)
     squares = Array.new(names.size) { Array.new(signs.size, 1e-8) }
     rounds.times do
       slopes = Array.new(names.size) { Array.new(signs.size, 0.0) }
       sparse.each { |list, wanted| add(slopes, list, wanted, weights) }
       weights.each_with_index do |row, c|
         row.each_index do |j|
-          slope = (slopes[c][j] / rows.size) + (penalty * row[j])
+          slope = (slopes[c][j] / rows.size) + (penalty * (row[j] - start[c][j]))
           squares[c][j] += slope * slope
           row[j] -= step * slope / Math.sqrt(squares[c][j])
         end

@@ -7,7 +7,7 @@ module Peony
     module Scorer
       NONE = "none"
       # Below this a family is not worth showing.
-      LEAST = 0.05
+      LEAST = 0.1
 
       module_function
 

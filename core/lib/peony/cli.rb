@@ -43,8 +43,8 @@ module Peony
     desc "outline FILE", "the document as Notes sees it"
     def outline(file)
       document = Notes.open(file)
-      blocks = document.blocks.map { |b| { type: b.type, level: b.level, ordered: b.ordered, text: b.text }.compact }
-      say_line(file: file, title: document.title, blocks: blocks, tables: [])
+      blocks = document.blocks.reject(&:table).map { |b| { type: b.type, level: b.level, ordered: b.ordered, text: b.text }.compact }
+      say_line(file: file, title: document.title, blocks: blocks, tables: document.tables.map { |t| { columns: t.columns, rows: t.rows.size } })
     end
 
     desc "forms", "the forms a figure can take"

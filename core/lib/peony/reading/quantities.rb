@@ -15,6 +15,8 @@ module Peony
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
+      # No figure holds more; it keeps the reading of a passage made of numbers short.
+      MOST = 240
 
       module_function
 
@@ -29,7 +31,7 @@ module Peony
         figures(text, taken, found)
         fractions(string, taken, found)
         spelled(text, taken, found)
-        HandedOn.new(text, found.sort_by(&:from)).fill
+        HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
       end
 
       def each_match(string, pattern, taken)

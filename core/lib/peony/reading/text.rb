@@ -92,7 +92,7 @@ module Peony
       end
 
       # @return [Array<Notes::Passage::Stretch>] the blocks with their places
-      def stretches = @stretches ||= passage.stretches.select { |s| s.from < string.length }
+      def stretches = @stretches ||= passage.stretches.select { |s| s.from < string.length }.map { |s| s.to > string.length ? s.dup.tap { |cut| cut.to = string.length } : s }
     end
   end
 end

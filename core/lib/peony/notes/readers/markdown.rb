@@ -13,66 +13,48 @@ module Peony
       # @param text [String]
       # @return [Document]
       def read(text)
-        blocks = []
-        collect(CommonMarker.render_doc(text, :DEFAULT, %i[table strikethrough]), blocks, level: 0)
-        blocks.reject! { |block| block.text.strip.empty? }
-        blocks.each_with_index { |block, index| block.id = "b#{index + 1}" }
-        Document.new(blocks: blocks, title: Notes.title_of(blocks))
+        builder = Builder.new
+        collect(CommonMarker.render_doc(text, :DEFAULT, %i[table strikethrough]), builder)
+        builder.document
       end
 
-      def collect(node, blocks, level:)
+      def collect(node, builder, level: 0, quoted: false)
         node.each do |child|
           case child.type
-          when :header then blocks << inline(child, "heading", level: [child.header_level, 3].min)
-          when :paragraph then blocks << inline(child, "paragraph")
-          when :blockquote then quote(child, blocks)
-          when :list then list(child, blocks, level)
-          when :code_block then blocks << Block.new(type: "paragraph", text: child.string_content.strip, marks: [])
-          when :table then table(child, blocks)
+          when :header then inline(child) { |words, marks| builder.heading(words, child.header_level, marks: marks) }
+          when :paragraph then inline(child) { |words, marks| quoted ? builder.quote(words, marks: marks) : builder.paragraph(words, marks: marks) }
+          when :blockquote then collect(child, builder, quoted: true)
+          when :list then list(child, builder, level)
+          when :code_block then builder.paragraph(child.string_content)
+          when :table then builder.table(child.map { |row| row.map { |cell| inline(cell) { |words, _| words } } })
           end
         end
       end
 
-      def quote(node, blocks)
-        inside = []
-        collect(node, inside, level: 0)
-        inside.each { |block| block.type = "quote" if block.type == "paragraph" }
-        blocks.concat(inside)
-      end
-
-      def list(node, blocks, level)
+      # Only the first paragraph of an entry is the entry; what follows stands below it.
+      def list(node, builder, level)
         ordered = node.list_type == :ordered_list
         node.each do |entry|
           first = true
           entry.each do |child|
-            if child.type == :list then list(child, blocks, level + 1)
+            if child.type == :list then list(child, builder, level + 1)
             elsif first && child.type == :paragraph
-              blocks << inline(child, "item", level: level, ordered: ordered)
+              inline(child) { |words, marks| builder.item(words, level: level, ordered: ordered, marks: marks) }
               first = false
+            elsif child.type == :paragraph then inline(child) { |words, marks| builder.paragraph(words, marks: marks) }
             else
-              inside = []
-              collect(child.type == :paragraph ? [child] : child, inside, level: level)
-              blocks.concat(inside)
+              collect(child, builder, level: level)
             end
           end
         end
       end
 
-      # Until tables have a home of their own, a row reads as "first: head second, head third".
-      def table(node, blocks)
-        rows = node.map { |row| row.map { |cell| inline(cell, "item").text } }
-        head, *body = rows
-        body.each do |cells|
-          rest = cells.drop(1).each_with_index.map { |cell, index| "#{head[index + 1]} #{cell}" }.join(", ")
-          blocks << Block.new(type: "item", level: 0, text: "#{cells.first}: #{rest}", marks: [])
-        end
-      end
-
-      def inline(node, type, level: nil, ordered: nil)
+      # Yields the words of a node and the marks on them: [from, to, kind, address].
+      def inline(node)
         text = +""
         marks = []
         spans(node, text, marks)
-        Block.new(type: type, level: level, ordered: ordered || nil, text: text.strip, marks: marks)
+        yield text.strip, marks
       end
 
       def spans(node, text, marks)

@@ -5,6 +5,7 @@ module Peony
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
       BULLET = /\A(\s*)([-*•–·▪]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
 
       Line = Struct.new(:text, :at, keyword_init: true)
@@ -15,10 +16,21 @@ module Peony
       # @return [Document]
       def read(text)
         blocks = []
-        runs(text).each { |run| blocks.concat(blocks_of(run)) }
+        tables = []
+        runs(text).each { |run| (rows = TextTable.rows(run)) ? table(rows, run, blocks, tables) : blocks.concat(blocks_of(run)) }
         promote(blocks)
         blocks.each_with_index { |block, index| block.id = "b#{index + 1}" }
-        Document.new(blocks: blocks, title: Notes.title_of(blocks))
+        Document.new(blocks: blocks, title: Notes.title_of(blocks), tables: tables)
+      end
+
+      # The rows of a table are entries too, each where its line stands.
+      def table(rows, run, blocks, tables)
+        made = Builder.new
+        made.table(rows)
+        made = made.document
+        tables.concat(made.tables)
+        lines = run.reject { |line| line.text.match?(TextTable::RULE) }.drop(1)
+        made.blocks.each_with_index { |block, index| blocks << Block.new(type: block.type, level: 0, table: tables.size - 1, text: block.text, at: (lines[index] || run.last).at) }
       end
 
       # @return [Array<Array<Line>>] lines between blank lines
@@ -38,7 +50,10 @@ module Peony
         return listed(run) if list_of_lines?(run)
 
         run.each_with_index.with_object([]) do |(line, index), blocks|
-          if (match = line.text.match(HASH))
+          if line.text.match?(UNDERLINE) && blocks.last&.type == "paragraph" && index == 1
+            blocks.last.type = "heading"
+            blocks.last.level = line.text.include?("=") ? 1 : 2
+          elsif (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
           elsif (match = line.text.match(BULLET))
             blocks << block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/))

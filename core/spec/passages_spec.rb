@@ -73,7 +73,7 @@ RSpec.describe "Passages of the sample world" do
     },
     "a ratio that strikes" => {
       text: "One in eight children comes back with the family within the year.",
-      family: "headline", items: %w[children]
+      family: "ratio", items: %w[children]
     },
     "a handful of numbers" => {
       text: "Last season: 112 open nights. 38 volunteers. 3,400 mugs of cocoa.",

@@ -21,7 +21,9 @@ module Peony
     # What one family makes of the passage.
     Finding = Struct.new(:family, :fit, :reason, :items, keyword_init: true)
 
-    Result = Struct.new(:passage, :findings, :quantities, :derived, :queries, keyword_init: true) do
+    # +findings+ are the likely ones, best first; +others+ what further finders saw, for a person who knows better.
+    # +silence+ says why there is nothing to draw.
+    Result = Struct.new(:passage, :findings, :others, :quantities, :derived, :queries, :silence, keyword_init: true) do
       # @return [Finding, nil] the best
       def best = findings.first
 
@@ -33,10 +35,9 @@ module Peony
 
       # @param family [String]
       # @return [Finding, nil]
-      def finding(family) = findings.find { |f| f.family == family }
+      def finding(family) = [*findings, *others].find { |f| f.family == family }
     end
 
-    LEAST_FIT = 0.3
     # A passage longer than this is read up to here: a figure never needs more.
     LONGEST = 12_000
 
@@ -47,9 +48,9 @@ module Peony
     def of(source)
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
       text = Text.new(passage)
-      found = Finder.members.values.filter_map { |finder| finder.new(text).find }
-      found = Scorer.rank(text, found.select { |f| f.items.any? })
-      Result.new(passage: passage, findings: found, quantities: text.heading_quantities + text.quantities,
+      all = Finder.members.values.filter_map { |finder| finder.new(text).find }.select { |f| f.items.any? }
+      found = Scorer.rank(text, all)
+      Result.new(passage: passage, findings: found, others: all - found, silence: found.empty? ? Silence.reason(text, all) : nil, quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
     end
   end

@@ -22,12 +22,11 @@ module Peony
       end
 
       def candidates(reading, family)
-        reading.findings.first(4).select { |f| family.nil? || f.family == family }.flat_map do |finding|
+        findings = family ? [reading.finding(family)].compact : reading.findings.first(4)
+        findings.flat_map do |finding|
           Form.members.values.filter_map do |form|
-            facts = form.facts
-            if facts.family == finding.family then [form, finding, finding.fit]
-            elsif facts.also.include?(finding.family) then [form, finding, finding.fit * (0.9 - (0.06 * facts.also.index(finding.family)))]
-            end
+            worth = Kin.worth(form.facts, finding.family)
+            [form, finding, finding.fit * worth] if worth
           end
         end
       end

@@ -19,7 +19,7 @@ module Peony
         announced: /\b(?:two|three|four|five|six|seven|eight|\d) (?:steps|stages|kinds|sorts|types|parts|reasons|things|causes|questions|ways|groups|circles|camps|roots|legs|wards|borders|dates|levels|boxes|partners|trades)\b/,
         how_to: /\b(?:how (?:to|we|an?|the)|steps?|instructions?|procedure|recipe|routine|method|putting up|making|loading|plan|to change an?|anyone who wants to)\b/,
         again: /\b(?:again|once more|back (?:to|into|over|they go|in)|start(?:s|ing)? (?:again|over)|round (?:we|it|and round)|next (?:round|sale|sep\w*)|over again|re(?:turns?|peats?)|cycle|circle|for ever|another round|begins? anew|and so (?:to|on))\b/,
-        loop: /\b(?:round we go|start again|back (?:to|into) (?:the )?(?:start|beginning|first)|of course|than before|always|once more|no end|new moon again|back they go|and it (?:rains|begins)|month after month|year after year)\b/,
+        loop: /\b(?:round we go|start again|back (?:to|into) (?:the )?(?:start|beginning|first)|than before|once more|no end|new moon again|back they go|and it (?:rains|begins)|month after month|year after year)\b/,
         than: /\b(?:than|whereas|unlike|by contrast|compared|versus|vs|while the|instead|neither|either)\b/,
         comparative: /\b(?:bigger|smaller|cheaper|dearer|faster|slower|heavier|lighter|longer|shorter|softer|harder|milder|higher|lower|better|worse|more|less|fewer|most|costs? (?:more|less|most))\b/,
         choose: /\b(?:which|choose|choice|compar\w+|differen\w+|two (?:ways|neighbours|halls|fields)|between|for hire|or)\b/,

@@ -64,7 +64,7 @@ module Peony
 
           value = Numbers.digits(m[1])
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
-          next if (unit.empty? || !Units::MEASURES.value?(unit)) && year?(m[1], m[2])
+          next if unit.empty? && year?(m[1], m[2])
 
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
           value += 0.5 if half

@@ -29,7 +29,7 @@ module Peony
 
       # Larger than the text, or bold and alone on a short line.
       def heading?(line)
-        return false if line.text.length > 160 || line.text.match?(MARK) && line.size <= @body * 1.05
+        return false if line.text.length > 160 || (line.text.match?(MARK) && (line.size <= @body * 1.05 || !line.text.match?(/\A\d/)))
 
         line.size > @body * 1.08 || (line.bold && line.text.length < 90 && !line.text.match?(/[.,;:]\z/) && line.cells.size == 1)
       end

@@ -4,7 +4,7 @@ module Peony
   module Notes
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
-      BULLET = /\A(\s*)([-*•–·▪]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      BULLET = /\A(\s*)([-*•–·▪◦‣○]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
       UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
 
@@ -43,11 +43,14 @@ module Peony
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
       LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      # A line longer than this was not broken: every line is a paragraph.
+      UNBROKEN = 130
       # Prose that was broken into lines goes on in lower case somewhere and has lines of this length.
       WRAPPED = 58
 
       def blocks_of(run)
         return listed(run) if list_of_lines?(run)
+        return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
         run.each_with_index.with_object([]) do |(line, index), blocks|
           if line.text.match?(UNDERLINE) && blocks.last&.type == "paragraph" && index == 1
@@ -56,7 +59,7 @@ module Peony
           elsif (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
           elsif (match = line.text.match(BULLET))
-            blocks << block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/))
+            blocks << block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/) || nil)
           elsif blocks.last && continues?(blocks.last, line, run[index + 1])
             blocks.last.text += " #{line.text.strip}"
           else
@@ -87,7 +90,7 @@ module Peony
         blocks = run.each_with_index.map do |line, index|
           block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : line.text[/\A\s*/].gsub("\t", "    ").length)
         end
-        levels(blocks.each { |b| b.ordered = false if b.item? })
+        levels(blocks)
       end
 
       def head?(first, rest)

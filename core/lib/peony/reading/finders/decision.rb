@@ -11,11 +11,15 @@ module Peony
         FRAME = /\b(?:depends? on (?:two|three|your|age)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy)\b/i
         IF = /\b(?:if|whether|unless|when|otherwise|depends|provided)\b|\?/i
 
+        # One "if" is a condition; a branch says what happens otherwise.
+        TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
+
         def find
           items = branches.map { |s| item(s) }
           return nil if items.size < 3 || items.size > 14
 
-          finding([0.12 * (text.cues[:if_then] + text.cues[:yes_no] + text.string.count("?")), 0.9].min, "#{count(items.count { |i| "#{i.title} #{i.detail}".match?(IF) }, 'question')} that lead to different ends", items)
+          turns = text.all_words.scan(TURN).size
+          finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min, "#{count(items.count { |i| "#{i.title} #{i.detail}".match?(IF) }, 'question')} that lead to different ends", items)
         end
 
         private

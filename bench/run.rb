@@ -46,7 +46,7 @@ end
 Bench.row("one figure drawn, words never seen before (#{drawn.size})", Bench.spread(drawn), "10")
 long = Peony::Notes::Markdown.read(Bench::NOTES * 8)
 Bench.row("#{(Bench::NOTES * 8).split.size} words read, passage by passage", Bench.runs(8) do
-  Peony::Notes::Passage.all(long).each do |p|
+  Peony::Reading::Passages.of(long).each do |p|
     Peony::Reading.of(p)
   end
 end)

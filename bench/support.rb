@@ -68,7 +68,7 @@ module Bench
     data = Peony::Piece.blank(title: "Bench").data
     data["notes"] = Peony::Notes::Markdown.read(NOTES).blocks.map(&:to_h)
     base = Peony::Piece.new(data)
-    Peony::Notes::Passage.all(base.notes).each_with_index.reduce(base) do |now, (passage, i)|
+    Peony::Reading::Passages.of(base.notes).each_with_index.reduce(base) do |now, (passage, i)|
       reading = Peony::Reading.of(passage)
       box = [60 + (490 * (i % 2)), 60 + (600 * (i / 2)), 470, 560]
       object = Peony::Piece::Placing.figure(now, reading, form: FORMS.fetch(passage.heading)).merge("id" => "f#{i}", "box" => box)

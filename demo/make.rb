@@ -32,7 +32,7 @@ class Composer
 
   # A figure of the passage under a heading.
   def figure(heading, form, x, y, w, h, described: true, says: heading, strong: nil, **more)
-    passages = Peony::Notes::Passage.all(piece.notes)
+    passages = Peony::Reading::Passages.of(piece.notes)
     passage = passages.find { |p| p.heading == heading } or raise "no passage #{heading}"
     passage = Peony::Notes::Passage.whole(piece.notes) if passages.size < 2
     reading = Peony::Reading.of(passage)

@@ -82,10 +82,10 @@ RSpec.describe Peony::Notes do
 
   describe Peony::Notes::Passage do
     let(:document) { Peony::Notes::Markdown.read("# One\n\nFirst words.\n\n## Two\n\n- a thing\n- b thing\n\nAfter the list.\n") }
-    let(:passages) { described_class.all(document) }
+    let(:passages) { Peony::Reading::Passages.of(document) }
 
-    it "cuts at headings, and after a list" do
-      expect(passages.map { |p| [p.heading, p.text] }).to eq [["One", "First words."], ["Two", "a thing\nb thing"], ["Two", "After the list."]]
+    it "cuts at headings, and keeps a short remark with its list" do
+      expect(passages.map { |p| [p.heading, p.text] }).to eq [["One", "First words."], ["Two", "a thing\nb thing\nAfter the list."]]
     end
 
     it "refers to characters of blocks, also across them" do

@@ -56,6 +56,7 @@ RSpec.describe Peony::Piece do
         "item.change" => [piece, { "id" => "f1", "item" => "i1", "set" => { "title" => "Aim", "strong" => true, "detail" => nil } }],
         "item.move" => [piece, { "id" => "f1", "item" => "i5", "to" => 0 }],
         "remark.accept" => [piece, { "check" => "description", "object" => "f1", "state" => "", "reason" => "It is decoration" }],
+        "reading.correct" => [piece, { "blocks" => [piece.data["notes"].first["id"]], "family" => "cycle", "items" => [{ "id" => "i1", "title" => "Aim" }] }],
         "batch" => [piece,
                     { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]
       }

@@ -35,7 +35,7 @@ module Peony
 
       files.each do |file|
         document = Notes.open(file)
-        passages = options[:each] ? Notes::Passage.all(document) : [Notes::Passage.whole(document)]
+        passages = options[:each] ? Reading::Passages.of(document) : [Notes::Passage.whole(document)]
         passages.each { |passage| say_line(Output::Readings.hash(file, Reading.of(passage), within_file: !options[:each])) }
       end
     end
@@ -45,6 +45,24 @@ module Peony
       document = Notes.open(file)
       blocks = document.blocks.reject(&:table).map { |b| { type: b.type, level: b.level, ordered: b.ordered, text: b.text }.compact }
       say_line(file: file, title: document.title, blocks: blocks, tables: document.tables.map { |t| { columns: t.columns, rows: t.rows.size } })
+    end
+
+    desc "new FILE", "a whole piece made from a document"
+    method_option :kind, type: :string, default: "infographic"
+    method_option :style, type: :string, default: "Dome"
+    method_option :composition, type: :string, default: "spine", desc: "spine, lead or ledger"
+    method_option :out, aliases: "-o", type: :string, required: true
+    def new(file)
+      document = Notes.open(file)
+      title = document.title.empty? ? File.basename(file, ".*") : document.title
+      blank = Piece.blank(title: title[0, 200], kind: options[:kind], style: options[:style])
+      piece = Piece.new(blank.data.merge("notes" => document.blocks.map(&:to_h)))
+      count = 0
+      draft = Piece::Composing.draft_of(piece, options[:composition], ids: ->(prefix) { "#{prefix}n#{count += 1}" })
+      made = piece.apply(draft.operation).piece
+      Piece::Schemas.check(made.data)
+      File.write(options[:out], "#{JSON.pretty_generate(made.data)}\n")
+      say_line(file: options[:out], pages: made.pages.size, figures: draft.figures)
     end
 
     desc "forms", "the forms a figure can take"

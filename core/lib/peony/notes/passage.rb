@@ -49,34 +49,6 @@ module Peony
         stretch&.block&.at ? stretch.block.at + position - stretch.from : position
       end
 
-      # Cuts a document into passages: what stands under each heading; without headings each paragraph, with the list that follows it.
-      # @param document [Document]
-      # @return [Array<Passage>]
-      def self.all(document)
-        heading = nil
-        groups = document.blocks.each_with_object([]) do |block, list|
-          if block.heading?
-            heading = block.text
-            list << [heading, []]
-          else
-            list << [heading, []] if list.empty? || parts?(list.last, block)
-            list.last.last << block
-          end
-        end
-        groups.filter_map { |head, blocks| new(blocks, heading: head) unless blocks.empty? }
-      end
-
-      # Two paragraphs of one section part when the section has grown long, or there is no heading at all.
-      def self.parts?(group, block)
-        head, blocks = group
-        return false if blocks.empty? || block.item?
-        return true if blocks.last.item? && block.type == "paragraph"
-        return true if head.nil?
-
-        blocks.sum { |b| b.text.length } > 700
-      end
-      private_class_method :parts?
-
       # The whole document as one passage, under its first heading.
       # @return [Passage]
       def self.whole(document)

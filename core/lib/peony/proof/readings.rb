@@ -12,7 +12,7 @@ module Peony
 
       # @param piece [Piece]
       # @return [Array<Reading::Result>] in the order of the notes
-      def of(piece) = Notes::Passage.all(piece.notes).map { |passage| reading(passage) }
+      def of(piece) = Reading::Passages.of(piece.notes).map { |passage| Reading::Correction.apply(reading(passage), piece.data["readings"]) }
 
       # @param passage [Notes::Passage]
       # @return [Reading::Result]

@@ -35,6 +35,9 @@ module Peony
       def cut(text)
         words = text.split
         return [text, ""] if words.size <= MOST
+        # "The storm took the roof off": whole without its article.
+        return [words.drop(1).join(" "), ""] if words.size == MOST + 1 && words.first.match?(/\A(?:the|an?)\z/i) && words[1..].none? { |w| w.match?(/[,;:]\z/) }
+        return [text, ""] if words.size == MOST + 1 && words.last.match?(/\A[[:alpha:]]+\z/) && words[1..].none? { |w| w.match?(/[,;:]\z/) || Words::PREPOSITIONS.include?(w.downcase) }
 
         at = boundary(words)
         [words.first(at).join(" ").sub(/[,;:]\z/, ""), words.drop(at).join(" ")]

@@ -22,7 +22,8 @@ module Peony
         private
 
         def changed(page, object, now)
-          items = reread(object)
+          steps = Piece::Renewal.of(piece, object)
+          items = steps && Piece::Renewal.items(piece, object)
           mends = []
           if items
             mends << { label: "Take over the new words",
@@ -31,7 +32,7 @@ module Peony
           mends << { label: "Keep it as it is", operation: set(object, "passage" => object["passage"].merge("digest" => now)) }
           remark(
             "The notes have changed",
-            "#{called(object)} was drawn from words that were edited since. #{difference(object['items'], items)}".strip,
+            "#{called(object)} was drawn from words that were edited since. #{difference(steps)}".strip,
             page: page, object: object, state: now, mends: mends
           )
         end
@@ -46,27 +47,12 @@ module Peony
 
         def set(object, fields) = { "op" => "object.change", "id" => object["id"], "set" => fields }
 
-        # What the same family would find now; colours and stress stay with the item in the same place.
-        def reread(object)
-          blocks = piece.notes.blocks.select { |b| object["passage"]["blocks"].include?(b.id) }
-          reading = Reading.of(Notes::Passage.new(blocks.reject(&:heading?)))
-          finding = reading.finding(object["family"] || Figures::Form.fetch(object["form"]).facts.family) || reading.best
-          return nil unless finding
-
-          finding.items.each_with_index.map do |item, index|
-            kept = (object["items"][index] || {}).slice("colour", "strong")
-            Figures::Proposals.kept(item, index, reading.passage).merge(kept)
+        def difference(steps)
+          counts = (steps || []).map(&:state).tally
+          said = { "changed" => "would change", "added" => "would be added", "gone" => "would go" }.filter_map do |state, what|
+            n = counts[state].to_i
+            "#{n} #{n == 1 ? 'item' : 'items'} #{what}" if n.positive?
           end
-        end
-
-        def difference(old, new)
-          return "" unless new
-
-          words = ->(i) { i.values_at("title", "detail", "value", "date") }
-          counts = [new.zip(old).count { |n, o| o && words[n] != words[o] }, [new.size - old.size, 0].max, [old.size - new.size, 0].max]
-          said = counts.zip(["would change", "would be added", "would go"]).select do |n, _|
-            n.positive?
-          end.map { |n, what| "#{n} #{n == 1 ? 'item' : 'items'} #{what}" }
           said.any? ? "#{said.join(', ')}." : ""
         end
       end

@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    # Base of the compositions: ways to lay a whole document out on pages. One file each in compositions/.
+    #
+    #   class Spine < Composition
+    #     composition "spine", title: "Spine", sees: "title, then figures down a column"
+    #     def flow = ...
+    #   end
+    class Composition
+      extend Registry
+
+      members_in "piece/compositions"
+
+      class << self
+        attr_reader :name_of, :title, :sees
+
+        # @param name [String]
+        # @param sees [String] what one sees, in plain words
+        def composition(name, title:, sees:)
+          @name_of = name
+          @title = title
+          @sees = sees
+          Composition.register(name, self)
+        end
+      end
+
+      # @param piece [Piece] its size, style and notes; its pages are not looked at
+      # @param picks [Array<Picks::Pick>] what is drawn
+      # @param ids [#call] gives a fresh id for a prefix
+      def initialize(piece, picks, ids)
+        @piece = piece
+        @picks = picks
+        @ids = ids
+        @pages = []
+      end
+
+      # @return [Array<Hash>] pages with their objects
+      def pages
+        turn
+        title
+        flow
+        spread
+        source
+        @pages.reject { |page| page["objects"].empty? }
+      end
+
+      private
+
+      attr_reader :piece, :picks
+
+      def flow = raise(NotImplementedError)
+
+      def unit = Layout.unit(piece)
+      def edge = Layout.margin(piece)
+      def width = piece.width - (edge * 2)
+      def bottom = piece.height - edge - (40 * unit)
+      def gap = 44 * unit
+      def landscape? = piece.width > piece.height * 1.15
+      def page = @pages.last
+      def room = bottom - @y
+
+      def turn
+        @pages << { "id" => @ids.call("p"), "ground" => "surface", "objects" => [] }
+        @y = edge
+      end
+
+      def title
+        text(piece.title, "title", edge, width)
+        lead = Picks.lead(piece)
+        text(lead, "lead", edge, [width, 760 * unit].min) if lead
+        @y += gap * 0.3
+        turn if landscape?
+      end
+
+      # @return [Float] the height it takes
+      def text(words, role, x, wide, advance: true, y: @y, size: nil)
+        object = { "id" => @ids.call("t"), "type" => "text", "text" => words, "role" => role, "size" => size, "box" => [x.round(1), y.round(1), wide.round(1), 20] }.compact
+        Layout.settle(piece, object)
+        page["objects"] << object
+        @y += object["box"][3] + (gap * 0.4) if advance
+        object["box"][3]
+      end
+
+      # Puts a figure at a place, drawn in to the room it needs.
+      # @return [Float, nil] the height it takes; nil when it does not fit there
+      def figure(pick, x, y, wide, high, heading: true, large: false)
+        return nil if high < 110
+
+        object = pick.object.merge("id" => @ids.call("f"))
+        object = object.except("heading") unless heading
+        tall = landscape? || large ? high : fitting(object, x, y, wide, high)
+        return nil unless tall
+
+        box = Layout.snug(piece, object, [x, y, wide, tall].map { |v| v.round(1) })
+        page["objects"] << object.merge("box" => box)
+        box[3]
+      end
+
+      HEIGHTS = [0.2, 0.28, 0.36, 0.46, 0.58, 0.72, 0.9, 1.1].freeze
+      # px of the smallest letters at 1080 px width that are large enough.
+      LEGIBLE = 17
+
+      # The least height at which the figure is as complete as at any greater one, and its letters are large enough.
+      # @return [Float, nil] px; nil when it holds at none
+      def fitting(object, x, y, wide, high)
+        tried = HEIGHTS.map { |share| wide * share }.select { |h| h <= high && h >= 110 }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
+        best = tried.max_by { |t| [-t[:cuts], t[:size]] }
+        best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }[:height]
+      end
+
+      def look(object, box)
+        drawing = Scene::Pages.drawing(piece, object.merge("box" => box.map { |v| v.round(1) }), piece.house.colour("surface"))
+        { height: box[3], cuts: drawing.cuts.size, size: Scene::Picture.new(nodes: drawing.nodes).texts.map(&:size).min || 0 }
+      rescue Figures::Refusal
+        nil
+      end
+
+      # Room that is left on a full page goes between its rows; the last page keeps it below.
+      def spread
+        @pages[0..-2].each do |page|
+          rows = page["objects"].group_by { |o| o["box"][1].round }.sort.map(&:last)
+          left = bottom - page["objects"].map { |o| o["box"][1] + o["box"][3] }.max.to_f
+          next if rows.size < 3 || left <= 0 || left > piece.height * 0.3
+
+          steps = rows.drop(@pages.first.equal?(page) ? 1 : 0)
+          extra = [left / steps.size, gap * 1.4].min
+          rows.each_with_index { |row, i| row.each { |o| o["box"][1] = (o["box"][1] + (extra * [i - (rows.size - steps.size), 0].max)).round(1) } }
+        end
+      end
+
+      # A figure in the column from @y on; on a new page where it does not fit.
+      # @param large [Boolean] whether it takes more room than it needs
+      def place(pick, x: edge, wide: width, large: false)
+        most = wide * (large ? 0.56 : 1.6)
+        high = figure(pick, x, @y, wide, [room, most].min, large: large) if room > piece.height * 0.2
+        unless high
+          turn
+          high = figure(pick, x, @y, wide, [room, most].min, large: large)
+        end
+        @y += high + gap if high
+        high
+      end
+
+      def source
+        words = "Source: #{piece.notes.title.empty? ? piece.title : piece.notes.title}"
+        text(words, "source", edge, width, advance: false, y: piece.height - edge - (22 * unit))
+      end
+    end
+  end
+end

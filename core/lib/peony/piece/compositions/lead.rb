@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    module Compositions
+      # One big figure, small ones beside each other below it.
+      class Lead < Composition
+        composition "lead", title: "Lead and notes", sees: "the strongest figure large, the others two by two"
+
+        private
+
+        def flow
+          first, *rest = picks.sort_by.with_index { |pick, index| [-pick.fit, index] }.first(1) + picks
+          rest.delete(first)
+          place(first, large: true) if first
+          rest.each_slice(2) { |pair| pair.size == 2 ? row(pair) : place(pair.first) }
+        end
+
+        # Two figures side by side; where one of them is too wide for half a page, one after the other.
+        def row(pair)
+          wide = (width - gap) / 2
+          turn if room < [piece.height * 0.24, wide * 0.62].min
+          before = page["objects"].size
+          heights = pair.each_with_index.map { |pick, i| figure(pick, edge + (i * (wide + gap)), @y, wide, [room, wide * 1.25].min) }
+          return @y += heights.max + gap if heights.all?
+
+          page["objects"].slice!(before..)
+          pair.each { |pick| place(pick) }
+        end
+      end
+    end
+  end
+end

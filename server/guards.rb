@@ -9,7 +9,7 @@ module PeonyServer
 
     def call(env)
       length = env["CONTENT_LENGTH"].to_i
-      return too_large if length > Settings::BODY_LIMIT
+      return too_large(env) if length > limit(env)
 
       nonce = env["peony.nonce"] = SecureRandom.base64(18)
       status, headers, body = @app.call(env)
@@ -29,9 +29,12 @@ module PeonyServer
         "frame-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     end
 
-    def too_large
+    # Only files may be large.
+    def limit(env) = env["PATH_INFO"].match?(%r{\A/api/pieces/[^/]+/file\z}) ? Settings::FILE_LIMIT : Settings::BODY_LIMIT
+
+    def too_large(env)
       [413, { "content-type" => "application/json" },
-       [JSON.generate(error: "This is larger than 6 MB.", hint: "Bring it in parts. Nothing was changed.")]]
+       [JSON.generate(error: "This is larger than #{limit(env) / 1024 / 1024} MB.", hint: "Bring it in parts. Nothing was changed.")]]
     end
   end
 end

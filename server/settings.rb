@@ -11,6 +11,8 @@ module PeonyServer
   # PEONY_ADDRESS  public address, for links of editions
   module Settings
     BODY_LIMIT = 6 * 1024 * 1024
+    # Documents with pictures in them are larger than changes.
+    FILE_LIMIT = 60 * 1024 * 1024
 
     module_function
 

@@ -21,15 +21,9 @@ module PeonyServer
           acknowledge(journal.apply(Peony::Proof.mend(piece.piece, body_json["remark"], body_json["which"].to_i)))
         end
 
-        # A file or pasted text becomes blocks in the notes.
+        # Pasted text becomes blocks in the notes.
         app.post("/api/pieces/:id/notes") do
-          blocks = Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".md").blocks.map(&:to_h)
-          raise Peony::Error.new("There are no words in this file.", hint: "Choose another one.") if blocks.empty?
-
-          taken = piece.piece.data["notes"].map { |b| b["id"] }
-          stamp = Store::Pieces.name(4)
-          blocks.each { |block| block["id"] = "#{stamp}#{block['id']}" if taken.include?(block["id"]) }
-          acknowledge(journal.apply({ "op" => "notes.splice", "at" => taken.size, "remove" => 0, "insert" => blocks }))
+          Readings.bring(self, Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".md"))
         end
 
         # Text as blocks, for pasting; nothing is kept yet.

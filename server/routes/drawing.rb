@@ -57,12 +57,20 @@ module PeonyServer
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
           { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn,
-            families: reading.findings.map { |f| f.to_h.slice(:family, :fit, :reason) }, items: reading.items.map { |i| refs(reading, i) },
+            families: reading.findings.map { |f| f.to_h.slice(:family, :fit, :reason) }, others: (reading.others || []).map(&:family), silence: reading.silence,
+            corrected: !Peony::Reading::Correction.of(reading.passage, piece.data["readings"]).nil?, items: reading.items.map { |i| refs(reading, i) },
+            derived: reading.derived.map { |d| d.to_h.slice(:value, :unit, :working) },
             quantities: reading.quantities.map { |q| q.to_h.slice(:text, :value, :unit) },
-            queries: reading.queries.map { |q| { message: q.message, working: q.working, refs: reading.passage.refs(q.from, q.to) } } }
+            queries: reading.queries.map { |q| query(reading, piece, q) } }
         end
 
-        def refs(reading, item) = { title: item.title, refs: item.spans.flat_map { |s| reading.passage.refs(s.from, s.to) } }
+        # A contradiction, and what a person answered to it.
+        def query(reading, piece, query)
+          answer = (piece.data["accepted"] || []).find { |a| a["check"] == "numbers" && a["state"] == query.working }
+          { message: query.message, working: query.working, refs: reading.passage.refs(query.from, query.to), answer: answer && answer["reason"] }
+        end
+
+        def refs(reading, item) = { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, refs: item.spans.flat_map { |s| reading.passage.refs(s.from, s.to) } }
 
         def proposal(proposal, house)
           picture = Peony::Figures.picture(proposal.drawing, house, title: proposal.title, ground: false)

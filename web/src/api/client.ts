@@ -14,13 +14,14 @@ export async function whoIsHere(): Promise<Me> {
   return me;
 }
 
+/** A body that is a file goes out as it is, anything else as JSON. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   const headers: Record<string, string> = { accept: "application/json" };
-  if (body !== undefined) headers["content-type"] = "application/json";
+  if (body !== undefined) headers["content-type"] = body instanceof Blob ? "application/octet-stream" : "application/json";
   if (method !== "GET") headers["x-csrf-token"] = (await whoIsHere()).token;
   let response: Response;
   try {
-    response = await fetch(path, { method, headers, body: body === undefined ? undefined : JSON.stringify(body) });
+    response = await fetch(path, { method, headers, body: body === undefined ? undefined : body instanceof Blob ? body : JSON.stringify(body) });
   } catch {
     throw new Trouble("The server cannot be reached.", "Your last change is tried again by itself.", 0);
   }

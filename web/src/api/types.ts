@@ -20,9 +20,12 @@ export interface Difference {
 }
 export interface PassageFound {
   id: string; heading: string | null; blocks: string[]; families: { family: string; fit: number; reason: string }[];
-  items: { title: string; refs: Ref[] }[]; quantities: { text: string; value: number; unit: string }[];
-  queries: { message: string; working: string; refs: Ref[] }[]; drawn: string[];
+  others: string[]; silence: string | null; corrected: boolean; derived: { value: number; unit: string; working: string }[];
+  items: { title: string; detail: string; value: number | null; unit: string | null; date: string | null; refs: Ref[] }[]; quantities: { text: string; value: number; unit: string }[];
+  queries: { message: string; working: string; refs: Ref[]; answer: string | null }[]; drawn: string[];
 }
+export interface DraftFound { composition: string; title: string; sees: string; figures: number; pages: number; svg: string[] }
+export interface RenewalStep { id: string; state: "same" | "changed" | "added" | "gone"; old: Item | null; new: Item | null }
 export interface Proposal { form: string; title: string; family: string; fit: number; reason: string; heading: string | null; items: Item[]; cuts: number; svg: string }
 export interface FormLook { form: string; title: string; family: string; sees: string; objection: string | null; svg: string | null }
 export interface StyleFacts { style: string; note: string; roles: Record<Role, string>; finish: string; radius: number; type: Record<string, { family: string; weight: number }> }

@@ -85,12 +85,13 @@ export const usePiece = defineStore("piece", () => {
   }
 
   /** Sends to the server in order. A server that cannot be reached is tried again until it answers. */
-  function send(path: string, body: () => object): Promise<Difference | null> {
+  function send(path: string, body: () => object | File): Promise<Difference | null> {
     pending.value += 1;
     const sent = queue.then(async () => {
       for (;;) {
         try {
-          const answer = await post<Difference>(`/api/pieces/${state.value?.id}/${path}`, { tab: TAB, ...body() });
+          const made = body();
+          const answer = await post<Difference>(`/api/pieces/${state.value?.id}/${path}${made instanceof Blob ? `&tab=${TAB}` : ""}`, made instanceof Blob ? made : { tab: TAB, ...made });
           offline.value = false;
           if (answer.seq !== undefined) merge(answer);
           return answer;

@@ -16,7 +16,10 @@ export function since(seconds: number): string {
 
 export const many = (count: number, noun: string) => `${count} ${noun}${count === 1 ? "" : "s"}`;
 
-export const FAMILY: Record<string, string> = { list: "List", sequence: "Steps", timeline: "Timeline", comparison: "Comparison", parts: "Parts", headline: "Number" };
+export const FAMILY: Record<string, string> = {
+  list: "List", sequence: "Steps", cycle: "Cycle", timeline: "Timeline", comparison: "Comparison", opposition: "For and against", change: "Change", parts: "Parts", ranking: "Ranking", trend: "Trend",
+  ratio: "Ratio", headline: "Number", hierarchy: "Hierarchy", quadrant: "Four boxes", overlap: "Overlap", funnel: "Funnel", cause: "Causes", hub: "Hub", decision: "Decision", journey: "Journey", relation: "Relation",
+};
 
 export const ROLE: Record<string, string> = {
   surface: "surface", "surface-2": "quiet ground", ink: "ink", "ink-2": "quiet ink", line: "rules", "accent-1": "accent 1", "accent-2": "accent 2", "accent-3": "accent 3", "accent-4": "accent 4", signal: "signal",

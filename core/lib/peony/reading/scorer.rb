@@ -6,6 +6,8 @@ module Peony
     # fitted by training/fit.rb on labelled passages; "none" stands for passages that need no picture.
     module Scorer
       NONE = "none"
+      # Where not even the best family is this likely, the words ask for no picture.
+      CERTAIN = 0.22
       # Below this a family is not worth showing.
       LEAST = 0.1
 
@@ -19,6 +21,8 @@ module Peony
 
         chances = chances(Signs.of(text, findings))
         return [] if chances.fetch(NONE, 0) > 0.5
+
+        return [] if chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
         [sorted.first, *sorted.drop(1).select { |f| f.fit >= LEAST }]

@@ -6,7 +6,11 @@ import { freshId, usePiece } from "../../piece/store";
 import type { FigureObject, Item, Role } from "../../api/types";
 import { ROLE } from "../../ui/words";
 import { numeral } from "./editing";
+import FillSheet from "./FillSheet.vue";
+import RenewalSheet from "./RenewalSheet.vue";
 
+const renewing = ref(false);
+const filling = ref(false);
 const props = defineProps<{ figure: FigureObject }>();
 const emit = defineEmits<{ forms: [] }>();
 const piece = usePiece();
@@ -45,7 +49,7 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
   <div>
     <h2>{{ form?.title ?? figure.form }}</h2>
     <p class="small quiet from">{{ drawnFrom ? `from “${drawnFrom}”` : "typed here, from no passage" }}</p>
-    <div v-for="r in remarks" :key="r.id" class="remark"><strong>{{ r.title }}</strong><span>{{ r.detail }}</span><button v-for="(m, i) in r.mends" :key="m.label" class="act" @click="piece.send('mend', () => ({ remark: r.id, which: i }))">{{ m.label }}</button></div>
+    <div v-for="r in remarks" :key="r.id" class="remark"><strong>{{ r.title }}</strong><span>{{ r.detail }}</span><button v-if="r.check === 'passage' && r.state !== 'gone'" class="act" @click="renewing = true">See it item by item</button><button v-for="(m, i) in r.mends" :key="m.label" class="act" @click="piece.send('mend', () => ({ remark: r.id, which: i }))">{{ m.label }}</button><button v-if="r.check === 'numbers'" class="act" @click="piece.apply({ op: 'remark.accept', check: r.check, object: r.object, state: r.state, reason: 'The text is right' })">{{ r.accept }}</button></div>
 
     <span class="label">Says</span>
     <input class="field heading" aria-label="Heading" placeholder="Heading" :value="figure.heading ?? ''" @change="set({ heading: value($event) || null })" />
@@ -70,6 +74,9 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
       </li>
     </ol>
     <button class="act add" @click="add"><PhPlus :size="13" weight="bold" /> Add an item</button>
+    <button class="act fill" @click="filling = true">Fill from labelled text</button>
+    <RenewalSheet v-if="renewing" :figure="figure.id" @close="renewing = false" />
+    <FillSheet v-if="filling" :figure="figure.id" :places="figure.items.map((i) => i.title)" @close="filling = false" />
 
     <span class="label">Drawn as</span>
     <v-btn variant="outlined" block @click="emit('forms')">Another form</v-btn>
@@ -94,5 +101,5 @@ h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; }
 .aspect { display: grid; grid-template-columns: 86px 1fr; align-items: center; margin-bottom: 4px; padding-right: 6px; } .aspect .field { height: 28px; color: var(--ink); }
 li.now .field + .acts { margin-top: 6px; }
 .detail { font-size: 13px; margin-bottom: 5px; width: calc(100% - 6px); } .acts { display: flex; gap: 12px; align-items: center; padding-right: 8px; } .end { margin-left: auto; }
-.add { display: inline-flex; align-items: center; gap: 4px; } .finish { margin-top: 8px; } .row { display: flex; gap: 9px; align-items: center; }
+.add { display: inline-flex; align-items: center; gap: 4px; } .fill { margin-left: 18px; } .finish { margin-top: 8px; } .row { display: flex; gap: 9px; align-items: center; }
 </style>

@@ -7,7 +7,9 @@ import { FAMILY } from "../../ui/words";
 import { usePiece } from "../../piece/store";
 import type { Marked, PassageFound, Proposal } from "../../api/types";
 import { markedIn } from "./marks";
+import Outline from "./Outline.vue";
 import PassageText from "./PassageText.vue";
+import ReadingPanel from "./ReadingPanel.vue";
 import PageView from "../../piece/PageView.vue";
 
 const piece = usePiece();
@@ -24,6 +26,8 @@ const busy = ref(false);
 const marked = ref<Marked>([]);
 const using = ref<Marked>([]);
 const goal = ref<string>("");
+const side = ref<"words" | "outline">("words");
+const panel = ref(false);
 const notes = ref<HTMLElement>();
 const sheet = ref<HTMLElement>();
 let asked = 0;
@@ -36,7 +40,8 @@ const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "")
 const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
 
 const objection = ref<string | null>(null);
-const nothing = computed(() => objection.value ?? "Peony sees no steps, dates, shares, comparison, list or striking number in these words. Mark other words on the left to read just those.");
+const nothing = computed(() => objection.value ?? `${reading.value?.silence ?? "Peony sees nothing to draw in these words."} Mark other words on the left to read just those.`);
+const undrawn = computed(() => (passages.value ?? []).filter((p) => p.families.length && !p.drawn.length && p.id !== current.value));
 
 async function load() {
   try {
@@ -111,6 +116,19 @@ function next(step: number) {
   if (to) { choose(to.id); void nextTick(() => reveal(to.blocks[0])); }
 }
 
+/** The next passage that is worth a figure and has none, going round. */
+function skip() {
+  const list = passages.value ?? [];
+  const at = list.findIndex((p) => p.id === current.value);
+  const to = [...list.slice(at + 1), ...list.slice(0, Math.max(at, 0))].find((p) => undrawn.value.includes(p));
+  if (to) { choose(to.id); void nextTick(() => reveal(to.blocks[0])); }
+}
+
+async function corrected() {
+  await load();
+  if (current.value) await propose({ passage: current.value });
+}
+
 /** Scrolls only the notes, never the window around them. */
 function reveal(block: string) {
   const words = notes.value?.querySelector<HTMLElement>(`[data-block="${block}"]`);
@@ -139,7 +157,9 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
   <main class="draw">
     <section ref="notes" class="notes scroll" aria-label="Notes">
       <p v-if="passages && !passages.length" class="none">There are no words yet. <router-link :to="{ name: 'gather', params: route.params }">Write or paste some in Gather.</router-link></p>
-      <PassageText v-else-if="passages" :blocks="piece.state?.piece.notes ?? []" :passages="passages" :current="current" :lit="lit" :strong="null" @choose="choose" />
+      <div v-else-if="passages" class="sides switch" role="group" aria-label="Show"><button :aria-pressed="side === 'words'" @click="side = 'words'">Words</button><button :aria-pressed="side === 'outline'" @click="side = 'outline'">Outline</button></div>
+      <Outline v-if="passages?.length && side === 'outline'" :passages="passages" :current="current" @choose="choose" />
+      <PassageText v-else-if="passages?.length" :blocks="piece.state?.piece.notes ?? []" :passages="passages" :current="current" :lit="lit" :strong="null" @choose="choose" />
       <div v-if="marked.length" class="marked"><v-btn color="primary" @mousedown.prevent @click="readMarked">Read just these words</v-btn></div>
     </section>
     <section class="desk">
@@ -149,8 +169,9 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
           <button role="tab" :aria-selected="!family" @click="family = null; chosen = 0">All</button>
           <button v-for="name in families" :key="name" role="tab" :aria-selected="family === name" @click="family = name; chosen = 0">{{ FAMILY[name] ?? name }}</button>
         </div>
-        <div class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button></div>
+        <div class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
       </header>
+      <div class="body" :class="{ open: panel && reading }">
       <div ref="sheet" class="sheet scroll" :aria-busy="busy">
         <p v-if="reading && !shown.length && !busy" class="none">{{ nothing }}</p>
         <ul v-else class="grid" @mouseleave="pointed = null">
@@ -163,6 +184,8 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
           </li>
         </ul>
       </div>
+      <ReadingPanel v-if="panel && reading && current && !using.length" :key="current" :passage="reading" :marked="marked" @changed="corrected" />
+      </div>
       <footer class="foot">
         <strong class="goes">Goes to</strong>
         <div class="pages" role="radiogroup" aria-label="Page it goes to">
@@ -170,6 +193,7 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
           <button role="radio" :aria-checked="target === 'new'" class="mini new" aria-label="A new page" @click="goal = 'new'">+</button>
         </div>
         <span class="small quiet">{{ target === "new" ? "a new page" : `page ${(piece.state?.pages.findIndex((p) => p.id === target) ?? 0) + 1}` }}</span>
+        <button class="act correct" :aria-pressed="panel" :disabled="!reading || !!using.length" @click="panel = !panel">{{ panel ? "Close the reading" : "Put the reading right" }}</button>
         <v-btn class="put" color="primary" :disabled="!shown.length || busy" @click="place()">Put on the page</v-btn>
       </footer>
     </section>
@@ -185,6 +209,8 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
 .top { padding: 14px 22px 10px; display: flex; align-items: flex-start; gap: 22px; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; }
 .tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 .walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }
+.body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; } .body.open .grid { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+.sides { position: sticky; top: 0; z-index: 2; width: 190px; margin: 12px 0 0 34px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
 .sheet { padding: 3px 22px 22px; }
 .grid { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; }
 .proposal { width: 100%; border: 1px solid var(--line); border-radius: 4px; background: var(--paper); display: block; overflow: hidden; } .proposal:hover { border-color: var(--quiet); }

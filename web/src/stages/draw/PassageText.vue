@@ -16,6 +16,7 @@ const rows = computed<Row[]>(() => {
   });
 });
 const found = (p: PassageFound) => p.families[0]?.reason ?? "no picture";
+const open = (p: PassageFound) => p.queries.filter((q) => !q.answer);
 </script>
 
 <template>
@@ -26,7 +27,7 @@ const found = (p: PassageFound) => p.families[0]?.reason ?? "no picture";
         <p :data-block="block.id" :class="block.type"><span v-if="block.type === 'item'" class="dot" aria-hidden="true" :data-ordered="block.ordered || null" /><template v-for="(part, i) in pieces(block, passage?.id === current ? lit : [])" :key="i"><span v-if="part.item !== null" class="lit" :class="{ strong: strong === part.item }"><sup v-if="part.start" aria-hidden="true" :data-n="part.item + 1" />{{ part.text }}</span><template v-else>{{ part.text }}</template></template></p>
         <button v-if="first && passage" class="margin" :aria-pressed="passage.id === current" @click.stop="emit('choose', passage.id)">
           <strong>{{ found(passage) }}</strong>
-          <span v-for="q in passage.queries" :key="q.message" class="warn">{{ q.message }}</span>
+          <span v-for="q in open(passage)" :key="q.message" class="warn">{{ q.message }}</span>
           <span v-if="passage.drawn.length" class="drawn">on the page</span>
         </button>
       </div>

@@ -11,14 +11,19 @@ import { usePiece } from "../../piece/store";
 import type { Block, PassageFound } from "../../api/types";
 import { difference, toBlocks, toDoc } from "./blocks";
 import { BlockIds, Queries } from "./extensions";
+import MakePiece from "../../piece/MakePiece.vue";
 
 const WAIT_MS = 350;
+const LARGEST = 60 * 1024 * 1024;
+const KINDS = ".md,.markdown,.txt,.text,.html,.htm,.docx,.odt,.pptx,.pdf";
 const piece = usePiece();
 const route = useRoute();
 const router = useRouter();
 const passages = shallowRef<PassageFound[]>([]);
 const file = ref<HTMLInputElement>();
 const dropping = ref(false);
+const reading = ref<string | null>(null);
+const making = ref(false);
 let known: Block[] = piece.state?.piece.notes ?? [];
 let timer = 0;
 let mine = 0;
@@ -101,17 +106,22 @@ async function openFile(list: FileList | null | undefined) {
   dropping.value = false;
   const chosen = list?.[0];
   if (!chosen) return;
-  if (chosen.size > 5 * 1024 * 1024) return tell("This file is larger than 5 MB. Bring it in parts.");
+  if (chosen.size > LARGEST) return tell("This file is larger than 60 MB. Bring it in parts, or without its pictures.");
   await flush();
-  const text = await chosen.text();
-  const extension = chosen.name.match(/\.[^.]+$/)?.[0] ?? ".txt";
   mine += 1;
-  const answer = await piece.send("notes", () => ({ text, extension }));
+  reading.value = chosen.name;
+  const answer = await piece.send(`file?name=${encodeURIComponent(chosen.name)}`, () => chosen);
+  reading.value = null;
   mine -= 1;
   if (!answer) return;
   refill();
   void read();
   tell(`“${chosen.name}” was added at the end of the notes.`, { label: "Undo", run: () => void piece.undo() });
+}
+
+async function make() {
+  await flush();
+  making.value = true;
 }
 
 const outline = computed(() => (piece.state?.piece.notes ?? []).filter((b) => b.type === "heading"));
@@ -163,10 +173,11 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
           <span v-if="index" class="rule" /><button v-for="tool in group" :key="tool.name" :aria-pressed="tool.on" @mousedown.prevent @click="tool.run()">{{ tool.name }}</button>
         </template>
         <span class="rule" /><button @click="file?.click()">Open a file</button>
-        <input ref="file" class="words" type="file" accept=".md,.markdown,.txt,.text" tabindex="-1" aria-label="Open a file" @change="openFile(($event.target as HTMLInputElement).files)" />
+        <input ref="file" class="words" type="file" :accept="KINDS" tabindex="-1" aria-label="Open a file" @change="openFile(($event.target as HTMLInputElement).files)" />
       </div>
       <div class="sheet scroll" :class="{ dropping }" @click.self="editor?.commands.focus('end')">
-        <div v-if="!count" class="hint quiet">Write, paste or drop a text here. Headings part it into passages; Peony draws each of them.</div>
+        <div v-if="reading" class="bringing" role="status"><span class="bar" />Reading “{{ reading }}” …</div>
+        <div v-if="!count" class="hint quiet">Write, paste or drop a text here: a Word or OpenDocument file, slides, a PDF, a web page, Markdown or plain text. Headings part it into passages; Peony draws each of them.</div>
         <EditorContent :editor="editor" />
       </div>
     </section>
@@ -183,10 +194,11 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       <p v-if="!passages.length" class="small quiet">Nothing yet.</p>
       <button v-for="p in passages" :key="p.id" class="found" @click="router.push({ name: 'draw', params: route.params, query: { passage: p.id } })">
         <strong>{{ p.heading || "Passage" }}</strong>
-        <span class="small quiet">{{ p.families[0]?.reason ?? "no picture needed" }}<template v-if="p.drawn.length"> · drawn</template></span>
+        <span class="small quiet">{{ p.families[0]?.reason ?? p.silence ?? "no picture needed" }}<template v-if="p.drawn.length"> · drawn</template></span>
       </button>
-      <v-btn v-if="passages.some((p) => p.families.length)" class="mt-4" color="primary" :to="{ name: 'draw', params: route.params }">Draw the passages</v-btn>
+      <div v-if="passages.some((p) => p.families.length)" class="onward"><v-btn color="primary" :to="{ name: 'draw', params: route.params }">Draw the passages</v-btn><v-btn variant="outlined" @click="make">Make a piece of it</v-btn></div>
     </aside>
+    <MakePiece v-model="making" />
   </main>
 </template>
 
@@ -202,6 +214,9 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
 .hint { font-size: 16px; margin-bottom: 8px; max-width: 480px; }
 .beside { background: var(--panel); padding: 22px 20px; } h2 { font-size: 20px; }
 .query-box { background: var(--straw-2); border-radius: 5px; padding: 10px 12px; font-size: 13px; margin-bottom: 8px; } .acts { display: flex; gap: 14px; margin-top: 6px; }
+.onward { display: flex; flex-wrap: wrap; gap: 8px; margin-top: 16px; }
+.bringing { position: sticky; top: 0; background: var(--panel); border: 1px solid var(--line); border-radius: 5px; padding: 10px 14px; margin-bottom: 14px; display: flex; gap: 12px; align-items: center; z-index: 1; } .bar { width: 90px; height: 4px; background: linear-gradient(var(--peony), var(--peony)) 0 0 / 40% 100% no-repeat var(--line); animation: run 1.2s infinite alternate ease-in-out; } @keyframes run { to { background-position: 100% 0; } }
+@media (prefers-reduced-motion: reduce) { .bar { animation: none; } }
 .found { display: block; width: 100%; background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 8px 12px; margin-bottom: 7px; } .found:hover { border-color: var(--quiet); } .found strong { display: block; }
 :deep(.prose) { outline: none; font-size: 16px; line-height: 1.62; min-height: 300px; white-space: pre-wrap; overflow-wrap: break-word; }
 :deep(.prose h1) { font-size: 29px; margin: 0 0 14px; } :deep(.prose h2) { font-size: 21px; margin: 24px 0 4px; } :deep(.prose h3) { font-size: 17px; margin: 18px 0 2px; }

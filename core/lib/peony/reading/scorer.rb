@@ -6,6 +6,9 @@ module Peony
     # fitted by training/fit.rb on labelled passages; "none" stands for passages that need no picture.
     module Scorer
       NONE = "none"
+      # How likely it must be that the words need no picture: less where nothing in their layout or numbers speaks for one.
+      SILENT = 0.5
+      CALLED_FOR = 0.72
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.22
       # Below this a family is not worth showing.
@@ -20,13 +23,15 @@ module Peony
         return [] if findings.empty?
 
         chances = chances(Signs.of(text, findings))
-        return [] if chances.fetch(NONE, 0) > 0.5
-
-        return [] if chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
+        return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
+        return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
         [sorted.first, *sorted.drop(1).select { |f| f.fit >= LEAST }]
       end
+
+      # Running words without entries, a series or several numbers: such a passage more likely needs no picture.
+      def plain?(text) = text.tree.size < 2 && text.series.empty? && text.quantities.size < 3
 
       # @param signs [Hash{String => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1

@@ -129,6 +129,7 @@ module Peony
       def promote(blocks)
         blocks.each_cons(2).to_a.reverse_each do |one, two|
           next unless one.type == "paragraph" && one.text.length <= 70 && !one.text.match?(/[.:;,!?…]["”’)]?\z/)
+          next if two.heading? && !blocks.first.equal?(one)
           next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:,]/)
 
           one.type = "heading"

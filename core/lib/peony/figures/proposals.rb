@@ -66,7 +66,10 @@ module Peony
 
       # @param finding [Reading::Finding]
       # @return [Array<Hash>] its items as a piece keeps them
-      def items(finding, passage) = finding.items.first(40).each_with_index.map { |item, index| kept(item, index, passage) }
+      def items(finding, passage) = laid_flat(finding.items).first(40).each_with_index.map { |item, index| kept(item, index, passage) }
+
+      # A single thing with parts of its own is shown by its parts.
+      def laid_flat(items) = items.one? && items.first.children.size >= 2 ? items.first.children : items
 
       # @return [Hash] an item as a piece keeps it, with its thread
       def kept(item, index, passage)

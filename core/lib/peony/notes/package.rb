@@ -31,6 +31,8 @@ module Peony
       # @return [Nokogiri::XML::Document, nil]
       def xml(name)
         text = read(name)
+        # No document type: entities are neither fetched nor unfolded.
+        text = text&.sub(/<!DOCTYPE[^>\[]*(?:\[.*?\]\s*)?>/mn, "")
         text && Nokogiri::XML(text) { |options| options.nonet.recover }.tap(&:remove_namespaces!)
       end
 

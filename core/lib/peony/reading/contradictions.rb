@@ -7,7 +7,7 @@ module Peony
       # +right+ is the number that would be right, as a {Derived}.
       Found = Struct.new(:message, :working, :from, :to, :right, keyword_init: true)
 
-      LINK = /(?:\bso\b|\bthat is\b|\bwhich (?:is|means|makes|comes to|\w+ \w+ calls)\b|\bin other words\b|\bor\b|\bi\.e\.|\bby\b|\ba (?:cut|rise|fall|drop|saving|growth|gain|loss) of\b|\bup\b|\bdown\b|\bcalls?\b|\bless\b|\bmore\b|\bthat['’]s\b)/i
+      LINK = /(?:\bso\b|\bthat is\b|\bwhich (?:is|means|makes|comes to|\w+ \w+ calls)\b|\bin other words\b|\bor\b|\bi\.e\.|\bby\b|\ban? (?:cut|rise|fall|drop|saving|growth|gain|loss|increase|decrease) of\b|\bup\b|\bdown\b|\bcalls?\b|\bless\b|\bmore\b|\bthat['’]s\b)/i
       WHOLE = /\b(?:all|total|in all|whole|overall|altogether|where .+ (?:came|went|go|goes) |share|split|make up|came from|divided|how people|what .+ (?:do|spend)|each pound|voted)\b/
 
       module_function
@@ -65,17 +65,18 @@ module Peony
 
           working = "(#{Arithmetic.show(two.value)} − #{Arithmetic.show(one.value)}) ÷ #{Arithmetic.show(one.value)}"
           Found.new(message: "From #{Arithmetic.show(one.value)} to #{Arithmetic.show(two.value)} is #{Arithmetic.show(right.round(1))} %, not #{Arithmetic.show(said.value)} %.", working: working,
-                    from: [one.from, said.from].min, to: [two.to, said.to].max, right: Arithmetic.derive(right, "%", working, one, two))
+                    from: [one.from, two.from, said.from].min, to: [one.to, two.to, said.to].max, right: Arithmetic.derive(right, "%", working, one, two))
         end
       end
 
       # The percentage that a pair of values is said to differ by: close behind it, or just before "from".
       def stated(text, pair)
+        ending = [pair.one.to, pair.two.to].max
         text.quantities.find do |q|
           next false unless q.unit == "%"
 
-          gap = text.string[pair.two.to...q.from].to_s
-          (q.from > pair.two.to && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/)) ||
+          gap = text.string[ending...q.from].to_s
+          (q.from > ending && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/)) ||
             (q.to < pair.one.from && pair.one.from - q.to < 30 && text.string[q.to...pair.one.from].match?(/\A[^.;\n]*\bfrom\b/))
         end
       end

@@ -41,6 +41,8 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
         return nil unless one
 
+        # "640 people, against 400 the year before": the later value stands first.
+        one, two = two, one if text.string[one.to...two.from].match?(/\bagainst\b/)
         Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
       end
 

@@ -13,7 +13,9 @@ module Peony
 
           items = stages.map { |m| stage(m) }
           cover = stages.size.to_f / counts.size
-          finding((cover**2 * 0.8) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
+          # Numbers of quite different things that happen to fall are not stages.
+          apart = stages.map(&:unit).uniq.size == stages.size && text.cues[:stages_left].zero? ? 0.3 : 1.0
+          finding((cover**2 * 0.8 * apart) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
         end
 
         private

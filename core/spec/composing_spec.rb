@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+RSpec.describe Peony::Piece::Composing do
+  def ids
+    count = 0
+    ->(prefix) { "#{prefix}x#{count += 1}" }
+  end
+
+  def piece_from(name, kind: "infographic", **more)
+    document = Peony::Notes.open(File.join(__dir__, "documents", "#{name}.md"))
+    Peony::Piece.new(Peony::Piece.blank(title: document.title, kind: kind, **more).data.merge("notes" => document.blocks.map(&:to_h)))
+  end
+
+  let(:piece) { piece_from("season") }
+  let(:drafts) { described_class.drafts(piece, ids: ids) }
+
+  it "offers three compositions that differ in their forms" do
+    expect(drafts.map(&:name)).to match_array(%w[lead ledger spine])
+    forms = drafts.map { |d| d.piece.objects.filter_map { |o| o["form"] } }
+    expect(forms.uniq.size).to eq 3
+    forms.each { |list| expect(list.each_cons(2).count { |a, b| a == b }).to be <= 1 }
+  end
+
+  it "draws every passage that is worth it, with the title and the source" do
+    drafts.each do |draft|
+      words = draft.piece.pages.map { |p| words_in(Peony::Paint::SVG.paint(Peony::Scene::Pages.picture(draft.piece, p))) }.join(" ")
+      ["The season at the dome", "Who came", "How an evening runs", "Telescopes for hire", "How we got here", "Source:"].each { |said| expect(words.delete("-")).to include(said) }
+      expect(words).not_to include("Our thanks go")
+    end
+  end
+
+  it "goes in as one change and comes out as one" do
+    change = piece.apply(drafts.first.operation)
+    expect(change.piece.objects.count { |o| o["type"] == "figure" }).to eq drafts.first.figures
+    expect { Peony::Piece::Schemas.check(change.piece.data) }.not_to raise_error
+    expect(change.piece.apply(change.inverse).piece.data).to eq piece.data
+  end
+
+  it "keeps pages that are in use, and gives way only with empty ones" do
+    used = piece.apply({ "op" => "object.add", "page" => "p1", "object" => { "id" => "t1", "type" => "text", "text" => "Mine", "box" => [80, 80, 400, 40] } }).piece
+    after = used.apply(described_class.draft_of(used, "spine", ids: ids).operation).piece
+    expect(after.pages.first["id"]).to eq "p1"
+    expect(after.pages.size).to be > 1
+    expect(piece.apply(described_class.draft_of(piece, "spine", ids: ids).operation).piece.pages.map { |p| p["id"] }).not_to include("p1")
+  end
+
+  it "says so when nothing asks for a picture" do
+    empty = Peony::Piece.blank(title: "x")
+    expect { described_class.draft_of(empty, "spine", ids: ids) }.to raise_error(Peony::Error, /No passage/)
+    expect(described_class.drafts(empty, ids: ids)).to eq []
+  end
+
+  %w[infographic square slide a4].each do |kind|
+    Peony::Piece::Composition.members.each_key do |name|
+      it "lays #{name} out on a #{kind} without overlap, inside the page" do
+        made = described_class.draft_of(piece_from("handbook", kind: kind), name, ids: ids).piece
+        made.pages.each do |page|
+          boxes = page["objects"].reject { |o| o["type"] == "shape" }.map { |o| o["box"] }
+          boxes.each { |x, y, w, h| expect([x >= 0, y >= 0, x + w <= made.width + 0.5, y + h <= made.height + 0.5]).to all(be true) }
+          boxes.combination(2) { |a, b| expect([a[0] + a[2], b[0] + b[2]].min - [a[0], b[0]].max > 1 && [a[1] + a[3], b[1] + b[3]].min - [a[1], b[1]].max > 1).to be(false), "#{kind} #{name} #{a} #{b}" }
+        end
+      end
+    end
+  end
+end

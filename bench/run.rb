@@ -44,10 +44,6 @@ drawn = lists.each_with_index.filter_map do |list, i|
   Bench.time { Peony::Figures.draw(form.facts.form, list, house: house, width: 900, height: 700) }
 end
 Bench.row("one figure drawn, words never seen before (#{drawn.size})", Bench.spread(drawn), "10")
-long = Peony::Notes::Markdown.read(Bench::NOTES * 8)
-Bench.row("#{(Bench::NOTES * 8).split.size} words read, passage by passage", Bench.runs(8) do
-  Peony::Reading::Passages.of(long).each do |p|
-    Peony::Reading.of(p)
-  end
-end)
+require_relative "reading"
+Bench::Reading.run
 Bench.row("start: bin/peony forms, whole process", Bench.runs(5) { Open3.capture2(File.join(Bench::ROOT, "bin/peony"), "forms", "--json") })

@@ -23,11 +23,19 @@ module Peony
 
       def in_stretch(text, stretch)
         list = text.quantities_in(stretch)
-        starts = [stretch.from]
+        starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
           Measure.new(quantity: q, span: text.span(starts[i], i + 1 < list.size ? starts[i + 1] : stretch.to), sentence: stretch)
         end
+      end
+
+      # In a list that is led by a colon the first number's words begin after it.
+      def first_start(text, stretch, list)
+        return stretch.from if list.size < 3 || text.entries.any? { |e| e.span.from == stretch.from }
+
+        colon = text.string[stretch.from...list.first.from].rindex(/:\s+\S/)
+        colon ? stretch.from + colon + 2 : stretch.from
       end
 
       # The first stop or semicolon between two numbers, else the last comma or "and".

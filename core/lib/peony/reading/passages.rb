@@ -12,6 +12,10 @@ module Peony
       # Neighbouring paragraphs whose words lie this close (cosine) speak of one thing, up to this length together.
       CLOSE = 0.86
       TOGETHER = 900
+      # A section shorter than this is one.
+      SEVERAL = 320
+      # A paragraph says plainly what it is from this likelihood on.
+      PLAIN = 0.6
       GOES_ON = /\A(?:it|its|they|their|he|she|this|that|these|those|but|yet|then|after that|on the other hand|the (?:second|third|other|former|latter|rest)|in contrast|however|finally|both)\b/i
 
       module_function
@@ -29,7 +33,25 @@ module Peony
             list.last.last << block
           end
         end
-        groups.filter_map { |head, blocks| Notes::Passage.new(blocks, heading: head) unless blocks.empty? }
+        groups.reject { |_, blocks| blocks.empty? }.flat_map { |head, blocks| parted(Notes::Passage.new(blocks, heading: head)) }
+      end
+
+      # A section of several paragraphs is cut where they say things of different kinds, each more plainly than all of them together.
+      def parted(passage)
+        parts = stanzas(passage)
+        return [passage] if parts.size < 2 || passage.heading.nil? || passage.text.length < SEVERAL
+
+        alone = parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading) }
+        said = alone.map { |p| Kept.of(p).best }
+        plain = said.compact.select { |f| f.fit >= PLAIN }
+        return [passage] if plain.map(&:family).uniq.size < 2 || Kept.of(passage).best&.fit.to_f > plain.sum(&:fit) / plain.size
+
+        alone
+      end
+
+      # Each paragraph with the list that follows it; one that only goes on stays with the one before.
+      def stanzas(passage)
+        passage.blocks.chunk_while { |_, block| block.item? || block.text.match?(GOES_ON) }.to_a
       end
 
       def parts?(group, block)

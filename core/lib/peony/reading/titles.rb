@@ -49,7 +49,8 @@ module Peony
 
         at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) && words[i] != "of" } || MOST
         at -= 1 while at > 1 && (Words.dangling?(words[at - 1]) || (words[at - 1] == "out" && words[at] == "of"))
-        at
+        # A number keeps its unit.
+        words[at - 1].match?(/\A[£€$]?\d[\d.,]*\z/) && words[at] ? at + 1 : at
       end
 
       def capital(title) = title.sub(/\A[[:lower:]]/) { |letter| title.match?(/\A[a-z][A-Z]/) ? letter : letter.upcase }

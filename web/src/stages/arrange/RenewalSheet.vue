@@ -59,6 +59,6 @@ async function take() {
 
 <style scoped>
 .renewal { padding: 24px 28px; } h2 { font-size: 22px; } ul { list-style: none; margin: 6px 0 0; padding: 0; max-height: 420px; } li { border-top: 1px solid var(--line); padding: 9px 0; } label { display: flex; gap: 10px; align-items: center; cursor: pointer; }
-.state { font-weight: 600; font-size: 13px; } .state.added { color: var(--leaf-2); } .state.gone { color: var(--straw-ink); } p { margin: 3px 0; overflow-wrap: anywhere; } li p { margin-left: 23px; } .old { color: var(--quiet); text-decoration: line-through; text-decoration-thickness: 1px; }
+.state { font-weight: 600; font-size: 13px; } .state.added { color: var(--leaf-2); } .state.gone { color: var(--straw-ink); } p { margin: 3px 0; overflow-wrap: anywhere; } li p { margin-left: 30px; } input { accent-color: var(--peony); width: 16px; height: 16px; margin: 2px; } .old { color: var(--quiet); text-decoration: line-through; text-decoration-thickness: 1px; }
 .foot { display: flex; justify-content: flex-end; gap: 10px; margin-top: 18px; }
 </style>

@@ -80,11 +80,17 @@ module Peony
 
         def before(sentence, shares, index)
           share = shares[index]
-          start = index.zero? ? sentence.from : after_comma(shares[index - 1].to, share.from)
+          start = index.zero? ? after_lead(sentence, share, shares.size) : after_comma(shares[index - 1].to, share.from)
           words = smooth(text.string[start...share.from])
           words = smooth(text.string[share.to...sentence.to]) if words.split.empty? || (shares.size == 1 && words.split.size < 2)
           ending = shares[index + 1] ? after_comma(share.to, shares[index + 1].from) : sentence.to
           build(words, share, text.span(start, [share.to, ending].max))
+        end
+
+        # "Where the money goes: tea 22 %, cakes 41 %": what leads the list is not part of its first share.
+        def after_lead(sentence, share, count)
+          colon = count > 2 ? text.string[sentence.from...share.from].rindex(/:\s+\S/) : nil
+          colon ? sentence.from + colon + 2 : sentence.from
         end
 
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.

@@ -24,7 +24,7 @@ module Bench
     # @return [String] Markdown of about so many words, in passages of all families
     def text(words)
       made = +""
-      TEXTS.cycle { |t| return made if made.split.size >= words && made << "" || (made << t).split.size > words }
+      TEXTS.cycle { |t| return made if (made.split.size >= words && (made << "")) || (made << t).split.size > words }
     end
 
     def read(document) = Peony::Reading::Passages.of(document).each { |p| Peony::Reading::Kept.of(p) }
@@ -54,7 +54,7 @@ module Bench
     end
 
     def files
-      Dir[File.join(FILES, "season.*")].sort.each do |file|
+      Dir[File.join(FILES, "season.*")].each do |file|
         bytes = File.binread(file)
         Bench.row("#{File.extname(file)} of 250 words opened", Bench.runs(8) { Peony::Notes.parse(bytes, File.extname(file)) })
       end

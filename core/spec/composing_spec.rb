@@ -57,7 +57,10 @@ RSpec.describe Peony::Piece::Composing do
         made.pages.each do |page|
           boxes = page["objects"].reject { |o| o["type"] == "shape" }.map { |o| o["box"] }
           boxes.each { |x, y, w, h| expect([x >= 0, y >= 0, x + w <= made.width + 0.5, y + h <= made.height + 0.5]).to all(be true) }
-          boxes.combination(2) { |a, b| expect([a[0] + a[2], b[0] + b[2]].min - [a[0], b[0]].max > 1 && [a[1] + a[3], b[1] + b[3]].min - [a[1], b[1]].max > 1).to be(false), "#{kind} #{name} #{a} #{b}" }
+          boxes.combination(2) do |a, b|
+            expect([a[0] + a[2], b[0] + b[2]].min - [a[0], b[0]].max > 1 && [a[1] + a[3], b[1] + b[3]].min - [a[1], b[1]].max > 1).to be(false),
+                                                                                                                                      "#{kind} #{name} #{a} #{b}"
+          end
         end
       end
     end

@@ -52,8 +52,9 @@ RSpec.describe Peony::Reading::Correcting do
 
     it "stays when the text is edited elsewhere" do
       edited = corrected.apply({ "op" => "notes.splice", "at" => 0, "remove" => 0, "insert" => [{ "id" => "h9", "type" => "heading", "level" => 1, "text" => "Evenings" },
-                                                                                               { "id" => "p9", "type" => "paragraph", "text" => "In 1990 we began. In 1995 we grew. In 1999 we built." },
-                                                                                               { "id" => "h8", "type" => "heading", "level" => 1, "text" => "Steps" }] }).piece
+                                                                                                { "id" => "p9", "type" => "paragraph",
+                                                                                                  "text" => "In 1990 we began. In 1995 we grew. In 1999 we built." },
+                                                                                                { "id" => "h8", "type" => "heading", "level" => 1, "text" => "Steps" }] }).piece
       expect(Peony::Proof::Readings.of(edited).map { |r| r.best&.family }).to eq %w[timeline cycle]
     end
 

@@ -64,13 +64,13 @@ RSpec.describe "Families of readings" do
         readings[p.id].findings.flat_map(&:items).each do |item|
           "#{item.title} #{item.detail}".downcase.scan(/[[:alpha:]]{4,}/).each { |w| expect(have).to have_key(w[0, 5]), "#{p.id}: #{w}" }
           expect(item.spans).not_to be_empty
-          item.spans.each { |s| expect(s.from...s.to).to satisfy { |r| r.begin >= 0 && r.end <= readings[p.id].passage.text.length } }
+          item.spans.each { |s| expect(s.from...s.to).to(satisfy { |r| r.begin >= 0 && r.end <= readings[p.id].passage.text.length }) }
         end
       end
     end
 
     it "gives likelihoods that can be compared" do
-      readings.each_value { |r| expect(r.findings.map(&:fit)).to satisfy { |fits| fits == fits.sort.reverse && fits.all? { |f| f.between?(0, 1) } } }
+      readings.each_value { |r| expect(r.findings.map(&:fit)).to(satisfy { |fits| fits == fits.sort.reverse && fits.all? { |f| f.between?(0, 1) } }) }
     end
   end
 end

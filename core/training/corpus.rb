@@ -26,7 +26,7 @@ module Corpus
   module_function
 
   # @return [Array<Passage>]
-  def all = Dir[File.join(FOLDER, "*.txt")].sort.flat_map { |file| File.read(file).split(/^== /).drop(1).map { |part| passage(part) } }
+  def all = Dir[File.join(FOLDER, "*.txt")].flat_map { |file| File.read(file).split(/^== /).drop(1).map { |part| passage(part) } }
 
   def passage(part)
     head, *lines = part.lines

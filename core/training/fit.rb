@@ -35,7 +35,13 @@ def family_rows(passages)
     text = text_of(passage)
     found = Peony::Reading::Finder.members.values.filter_map { |finder| finder.new(text).find }
     names = passage.families
-    target = names.each_with_index.to_h { |name, i| [name, i.zero? ? (names.size > 1 ? 0.7 : 1.0) : 0.3 / (names.size - 1)] }
+    target = names.each_with_index.to_h do |name, i|
+      [name, if i.zero?
+               names.size > 1 ? 0.7 : 1.0
+             else
+               0.3 / (names.size - 1)
+             end]
+    end
     [Peony::Reading::Signs.of(text, found), target, passage]
   end
 end
@@ -68,7 +74,7 @@ if ARGV.include?("--check")
     held.each do |signs, _, passage|
       ranked = Regression.chances(fitted, signs).sort_by { |_, v| -v }.map(&:first)
       first += 1 if passage.families.include?(ranked.first)
-      third += 1 if (ranked.first(3) & passage.families).any?
+      third += 1 if ranked.first(3).intersect?(passage.families)
       missed << "#{passage.id} (#{passage.style}) #{passage.families.join('/')} -> #{ranked.first(3).join(', ')}" unless passage.families.include?(ranked.first)
     end
   end

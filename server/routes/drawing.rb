@@ -70,7 +70,12 @@ module PeonyServer
           { message: query.message, working: query.working, refs: reading.passage.refs(query.from, query.to), answer: answer && answer["reason"] }
         end
 
-        def refs(reading, item) = { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, refs: item.spans.flat_map { |s| reading.passage.refs(s.from, s.to) } }
+        def refs(reading, item)
+          { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, refs: item.spans.flat_map do |s|
+            reading.passage.refs(s.from,
+                                 s.to)
+          end }
+        end
 
         def proposal(proposal, house)
           picture = Peony::Figures.picture(proposal.drawing, house, title: proposal.title, ground: false)

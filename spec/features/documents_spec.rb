@@ -4,7 +4,7 @@ RSpec.describe "A long document" do
   DOCUMENTS = File.expand_path("../../core/spec/documents", __dir__)
 
   def bring_season(kind = "docx")
-    new_piece "The season at the dome"
+    new_piece "A long season"
     bring("season.#{kind}", File.binread(File.join(DOCUMENTS, "files", "season.#{kind}"))) { expect(page).to have_css(".found", text: "How we got here") }
   end
 
@@ -15,7 +15,7 @@ RSpec.describe "A long document" do
     find("[role=radio]", text: "Ledger").click
     click_on "Put it on the pages"
     expect(page).to have_text("6 figures from your notes are on the pages")
-    expect(drawn).to include("The season at the dome").and(include("Came with a school"))
+    expect(drawn).to include("A long season").and(include("Came with a school"))
     click_on "Take it all back"
     expect(page).to have_no_css(".page text", visible: :all)
   end

@@ -115,7 +115,7 @@ RSpec.describe "From notes to a published picture" do
     expect(page).to have_css(".label + p", text: "4 words")
     write(["Second words that matter."])
     expect(page).to have_css(".label + p", text: "8 words")
-    kept
+    stored "Second words that matter."
     Screens.server.kill
     Screens.server.start
     visit current_path

@@ -93,6 +93,18 @@ module Screens
   # Waits until everything was acknowledged.
   def kept = expect(page).to(have_css(".kept", text: /\Akept/))
 
+  # Waits until the server holds these words in the notes of the piece that is open.
+  def stored(words)
+    id = current_path[%r{/piece/(\w+)}, 1]
+    80.times do
+      notes = page.evaluate_async_script("fetch('/api/pieces/#{id}').then(r => r.json()).then(j => arguments[0](j.piece.notes.map(b => b.text).join(' ')))")
+      return if notes.include?(words)
+
+      sleep 0.1
+    end
+    raise "The server never got “#{words}”."
+  end
+
   # Words on the page of the piece, as drawn.
   def drawn = all(".page text", visible: :all).map { |t| t.text(:all) }.join(" ")
 

@@ -31,4 +31,3 @@ end
 # One signed byte a number; 0.5 and more is full scale.
 bytes = unit.values.flat_map { |vector| vector.map { |x| (x * 254).round.clamp(-127, 127) } }
 File.binwrite(File.join(__dir__, "vectors.bin"), "#{words.join("\n")}\n\n".b + bytes.pack("c*"))
-

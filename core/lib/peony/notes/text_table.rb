@@ -11,7 +11,7 @@ module Peony
       # @param run [Array<Text::Line>] lines without a blank one between them
       # @return [Array<Array<String>>, nil]
       def rows(run)
-        lines = run.map(&:text).reject { |line| line.match?(RULE) }
+        lines = run.map(&:text).grep_v(RULE)
         return nil if lines.size < 2
 
         mark = ["\t", "|"].find { |m| lines.all? { |line| line.include?(m) } }

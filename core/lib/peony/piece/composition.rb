@@ -11,6 +11,11 @@ module Peony
     class Composition
       extend Registry
 
+      # Heights that are tried for a figure, in shares of its width.
+      HEIGHTS = [0.2, 0.28, 0.36, 0.46, 0.58, 0.72, 0.9, 1.1].freeze
+      # px of the smallest letters at 1080 px width that are large enough.
+      LEGIBLE = 17
+
       members_in "piece/compositions"
 
       class << self
@@ -98,14 +103,10 @@ module Peony
         box[3]
       end
 
-      HEIGHTS = [0.2, 0.28, 0.36, 0.46, 0.58, 0.72, 0.9, 1.1].freeze
-      # px of the smallest letters at 1080 px width that are large enough.
-      LEGIBLE = 17
-
       # The least height at which the figure is as complete as at any greater one, and its letters are large enough.
       # @return [Float, nil] px; nil when it holds at none
       def fitting(object, x, y, wide, high)
-        tried = HEIGHTS.map { |share| wide * share }.select { |h| h <= high && h >= 110 }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
+        tried = HEIGHTS.map { |share| wide * share }.select { |h| h.between?(110, high) }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
         best = tried.max_by { |t| [-t[:cuts], t[:size]] }
         best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }[:height]
       end

@@ -43,7 +43,7 @@ module Peony
 
         reading = Reading::Correction.apply(Reading.of(Notes::Passage.new(blocks, heading: object["heading"])), piece.data["readings"])
         finding = reading.finding(object["family"] || Figures::Form.fetch(object["form"]).facts.family) || reading.best
-        finding&.items&.each_with_index&.map { |item, index| Figures::Proposals.kept(item, index, reading.passage) }
+        finding && Figures::Proposals.items(finding, reading.passage)
       end
 
       # The old item that an item was: the one with the most words in common, taken out of the list.

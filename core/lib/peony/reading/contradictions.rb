@@ -8,6 +8,8 @@ module Peony
       Found = Struct.new(:message, :working, :from, :to, :right, keyword_init: true)
 
       LINK = /(?:\bso\b|\bthat is\b|\bwhich (?:is|means|makes|comes to|\w+ \w+ calls)\b|\bin other words\b|\bor\b|\bi\.e\.|\bby\b|\ban? (?:cut|rise|fall|drop|saving|growth|gain|loss|increase|decrease) of\b|\bup\b|\bdown\b|\bcalls?\b|\bless\b|\bmore\b|\bthat['’]s\b)/i
+      NOUNS = %w[steps things rules reasons ways points tips parts stages items questions ideas tasks jobs promises causes].join("|").freeze
+      ANNOUNCED = /\b(#{Numbers::WORD}|\d{1,2})\b (?:[a-z]+ )?(#{NOUNS})\b/
       WHOLE = /\b(?:all|total|in all|whole|overall|altogether|where .+ (?:came|went|go|goes) |share|split|make up|came from|divided|how people|what .+ (?:do|spend)|each pound|voted)\b/
 
       module_function
@@ -27,7 +29,8 @@ module Peony
         return nil if sum.nil? || (sum < 100 && !text.all_words.match?(WHOLE))
 
         spans = finding.items.flat_map(&:spans)
-        Found.new(message: "These shares make #{Arithmetic.show(sum)} %.", working: "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}", from: spans.map(&:from).min, to: spans.map(&:to).max)
+        Found.new(message: "These shares make #{Arithmetic.show(sum)} %.", working: "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}",
+                  from: spans.map(&:from).min, to: spans.map(&:to).max)
       end
 
       # "five steps:" and then four.
@@ -36,11 +39,12 @@ module Peony
         listed = text.outer.size
         return nil if lead.nil? || listed < 2
 
-        match = lead.text.downcase.match(/\b(#{Numbers::WORD}|\d{1,2})\b (?:[a-z]+ )?(steps|things|rules|reasons|ways|points|tips|parts|stages|items|questions|ideas|tasks|jobs|promises|causes)\b/)
+        match = lead.text.downcase.match(ANNOUNCED)
         said = match && (match[1].match?(/\d/) ? match[1].to_i : Numbers.spelled(match[1]))
         return nil if said.nil? || said == listed
 
-        Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to))
+        right = Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to)
+        Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: right)
       end
 
       # A total that its parts do not make.
@@ -56,7 +60,8 @@ module Peony
       # "from 40 to 50, up 20 %": a change that its two values do not give.
       def changes(text)
         Pairs.changes(text).filter_map do |pair|
-          one, two = pair.one, pair.two
+          one = pair.one
+          two = pair.two
           next if one.unit == "%" || one.value.zero?
 
           said = stated(text, pair)
@@ -64,7 +69,8 @@ module Peony
           next if said.nil? || close?(said.value.abs, right, said) || close?(said.value.abs, 100.0 * two.value / one.value, said) || (said.value - (two.value - one.value).abs).abs < 0.5
 
           working = "(#{Arithmetic.show(two.value)} − #{Arithmetic.show(one.value)}) ÷ #{Arithmetic.show(one.value)}"
-          Found.new(message: "From #{Arithmetic.show(one.value)} to #{Arithmetic.show(two.value)} is #{Arithmetic.show(right.round(1))} %, not #{Arithmetic.show(said.value)} %.", working: working,
+          Found.new(message: "From #{Arithmetic.show(one.value)} to #{Arithmetic.show(two.value)} is #{Arithmetic.show(right.round(1))} %, not #{Arithmetic.show(said.value)} %.",
+                    working: working,
                     from: [one.from, two.from, said.from].min, to: [one.to, two.to, said.to].max, right: Arithmetic.derive(right, "%", working, one, two))
         end
       end
@@ -87,7 +93,11 @@ module Peony
         text.quantities.select { |q| q.unit == "%" }.filter_map do |said|
           before = counts.select { |q| q.to <= said.from }
           gap = before.last && text.string[before.last.to...said.from]
-          next unless before.size >= 2 && gap.length < 70 && gap.match?(/\b(?:so|which|that is|in other words|calls?|or|just over|exactly)\b/i) && text.sentences.any? { |s| s.from <= before.last.from && said.to <= s.to }
+          unless before.size >= 2 && gap.length < 70 && gap.match?(/\b(?:so|which|that is|in other words|calls?|or|just over|exactly)\b/i) && text.sentences.any? do |s|
+            s.from <= before.last.from && said.to <= s.to
+          end
+            next
+          end
           next if Pairs.changes(text).any? { |p| [p.one, p.two].include?(before.last) && p.one.unit == p.two.unit && text.string[p.one.from - 6, 6].to_s.match?(/from/) }
 
           fraction(text, said, before)
@@ -98,7 +108,10 @@ module Peony
       def fraction(text, said, before)
         part = before.last
         wholes = before[0..-2].select { |q| q.value > part.value }
-        part, wholes = before[-2], [part] if wholes.empty? && before[-2].value < part.value
+        if wholes.empty? && before[-2].value < part.value
+          wholes = [part]
+          part = before[-2]
+        end
         return nil if wholes.empty?
 
         tail = text.string[said.to, 60].to_s
@@ -115,7 +128,7 @@ module Peony
       # Whether the words after the share speak of this count ("of the people who came").
       def named?(text, quantity, tail)
         near = text.string[quantity.from, 60].to_s.downcase.scan(/[[:alpha:]]{4,}/)
-        (near & tail.downcase.scan(/[[:alpha:]]{4,}/)).any?
+        near.intersect?(tail.downcase.scan(/[[:alpha:]]{4,}/))
       end
 
       EACH = /\b(?:each|a time|every time|apiece|per|on average|a (?:day|week|month|night|year|session|person|head|piece|saturday|sunday|visit|trip|box|table|class|team|page|shift))\b/i
@@ -126,7 +139,10 @@ module Peony
           list = text.quantities_in(sentence).reject { |q| q.unit == "%" }
           list.each_cons(3).filter_map do |a, b, c|
             gap = text.string[b.to...c.from]
-            next unless text.string[c.from, c.to - c.from + 28].to_s.split(/[.;!?]/).first.to_s.match?(EACH) && gap.match?(/\b(?:or|which (?:is|comes|makes)|so|that is|about|in other words|an average)\b/i) && gap.length < 60
+            unless text.string[c.from, c.to - c.from + 28].to_s.split(/[.;!?]/).first.to_s.match?(EACH) &&
+                   gap.match?(/\b(?:or|which (?:is|comes|makes)|so|that is|about|in other words|an average)\b/i) && gap.length < 60
+              next
+            end
 
             rate(a, b, c, text)
           end
@@ -143,7 +159,8 @@ module Peony
 
         working = "#{Arithmetic.show(many.value)} ÷ #{Arithmetic.show(few.value)}"
         made = Arithmetic.derive(right, said.unit.empty? ? many.unit : said.unit, working, one, two)
-        Found.new(message: "#{Arithmetic.show(many.value)} over #{Arithmetic.show(few.value)} is #{Arithmetic.show(made.value)} each, not #{Arithmetic.show(said.value)}.", working: working, from: one.from, to: said.to, right: made)
+        Found.new(message: "#{Arithmetic.show(many.value)} over #{Arithmetic.show(few.value)} is #{Arithmetic.show(made.value)} each, not #{Arithmetic.show(said.value)}.", working: working,
+                  from: one.from, to: said.to, right: made)
       end
 
       # A third may stand for 32 or 35 %, "18 %" for 18.4 %, "about 20 %" for 22 %.

@@ -41,7 +41,8 @@ module Peony
       def merge(items, index, _edit, _passage)
         raise Error.new("There is no item after this one.", hint: "Merge the one before it.") if index >= items.size - 1
 
-        one, two = items[index], items.delete_at(index + 1)
+        one = items[index]
+        two = items.delete_at(index + 1)
         detail = [one["detail"], two["title"], two["detail"]].compact.reject(&:empty?).join("; ")
         items.tap { items[index] = one.merge("detail" => detail, "refs" => (one["refs"] || []) + (two["refs"] || [])) }
       end

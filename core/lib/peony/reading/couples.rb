@@ -27,16 +27,17 @@ module Peony
         return nil if list.size < LEAST * 2
 
         pairs = list.each_slice(2).to_a
-        return nil unless pairs.all? { |a, b| near?(text, a, b) } && agree?(pairs.map(&:first)) && agree?(pairs.map(&:last))
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && told_apart?(pairs)
+      end
 
+      # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
+      def told_apart?(pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
-        return nil if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
+        return false unless sides.all? { |side| agree?(side) }
+        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
 
         one, two = sides.map { |side| main(side) }
-        return nil if one == two && !one.nil?
-        return nil if pairs.any? { |a, b| (two && said(a) == two) || (one && said(b) == one) }
-
-        pairs.map { |a, b| Couple.new(one: a, two: b) }
+        one != two && pairs.none? { |a, b| (two && said(a) == two) || (one && said(b) == one) }
       end
 
       # One sentence, or two short ones; not "from … to" and not "one in six".

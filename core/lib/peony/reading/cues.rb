@@ -10,8 +10,8 @@ module Peony
         excited excitement exhausted fear feared fearful feel feeling feels felt fond fretting frightened frustrated furious giddy glad gloomy grateful grief grumpy guilty happy
         hated hates homesick hope hopeful hopes horrified hurt impatient impressed inspired intimidated itching jealous joy keen lonely lost love loved loves mad miserable nerves nervous
         numb nostalgic overwhelmed panic patient pleased pride proud puzzled quiet reassured regret relief relieved reluctant sad satisfied scared shocked shy sick sigh sleepy smug sorry
-        speechless stressed stunned surprised suspicious tears cry cried crying wept tearful laugh laughs laughing smile smiles smiling terrified thrilled tired touched trembling uneasy unhappy unsure upset
-        wary weary welcome welcomed wistful worried worry impatience curiosity delight anxiety shame glow
+        speechless stressed stunned surprised suspicious tears cry cried crying wept tearful laugh laughs laughing smile smiles smiling terrified thrilled tired touched trembling uneasy
+        unhappy unsure upset wary weary welcome welcomed wistful worried worry impatience curiosity delight anxiety shame glow
       ].to_set.freeze
 
       ALL = {

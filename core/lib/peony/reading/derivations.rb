@@ -25,7 +25,8 @@ module Peony
       # The change in per cent and the difference.
       def changes(text)
         Pairs.changes(text).flat_map do |pair|
-          one, two = pair.one, pair.two
+          one = pair.one
+          two = pair.two
           one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)]
         end
       end
@@ -49,7 +50,10 @@ module Peony
         sum = values.sum.to_f
         return [] if sum.zero? || values.size < 2
 
-        finding.items.map { |i| Derived.new(value: Numbers.plain((100.0 * i.value / sum).round(1)), unit: "%", working: "#{Arithmetic.show(i.value)} ÷ #{Arithmetic.show(sum)}", from: i.spans.first.from, to: i.spans.first.to) }
+        finding.items.map do |i|
+          Derived.new(value: Numbers.plain((100.0 * i.value / sum).round(1)), unit: "%", working: "#{Arithmetic.show(i.value)} ÷ #{Arithmetic.show(sum)}",
+                      from: i.spans.first.from, to: i.spans.first.to)
+        end
       end
 
       # The sum, where no total is named.
@@ -58,7 +62,7 @@ module Peony
         return [] if list.size < 3 || list.first.unit == "%"
 
         sum = list.sum(&:value)
-        [Derived.new(value: Numbers.plain(sum.round(2)), unit: list.first.unit, working: "#{list.map { |q| Arithmetic.show(q.value) }.join(' + ')}", from: list.first.from, to: list.last.to)]
+        [Derived.new(value: Numbers.plain(sum.round(2)), unit: list.first.unit, working: list.map { |q| Arithmetic.show(q.value) }.join(" + ").to_s, from: list.first.from, to: list.last.to)]
       end
 
       # From the first to the last point; the yearly growth where the points are years.
@@ -66,7 +70,8 @@ module Peony
         list = quantities(finding)
         return [] if list.size < 3
 
-        first, last = list.first, list.last
+        first = list.first
+        last = list.last
         [Arithmetic.difference(first, last), (change(first, last) unless first.value.zero?), *growth(finding, first, last), *ranking(text, finding)].compact
       end
 
@@ -94,17 +99,18 @@ module Peony
         stages.each_cons(2).map { |a, b| Arithmetic.share(b, a) } + (stages.size > 2 ? [Arithmetic.share(stages.last, stages.first), Arithmetic.share(stages.last, stages[1])] : [])
       end
 
-      # Each group without those in both, and all together.
-      def overlap(_text, finding)
+      # Each group without those in both, and all together; where the groups are said to be "only" in one, they just add up.
+      def overlap(text, finding)
         values = finding.items.select(&:value)
         return [] unless values.size == 3
 
         one, two, both = quantities(finding)
+        plus = [one, two, both].map { |q| Arithmetic.show(q.value) }
+        return [Arithmetic.derive([one, two, both].sum(&:value), one.unit, plus.join(" + "), one, both)] if text.all_words.match?(/\b(?:only|alone)\b/)
         return [] unless both.value < [one.value, two.value].min
 
-        all = one.value + two.value - both.value
-        [Arithmetic.difference(one, both), Arithmetic.difference(two, both), Arithmetic.derive(all, one.unit, "#{Arithmetic.show(one.value)} + #{Arithmetic.show(two.value)} − #{Arithmetic.show(both.value)}", one, both),
-         Arithmetic.derive(one.value + two.value + both.value, one.unit, "#{Arithmetic.show(one.value)} + #{Arithmetic.show(two.value)} + #{Arithmetic.show(both.value)}", one, both)]
+        all = Arithmetic.derive(one.value + two.value - both.value, one.unit, "#{plus[0]} + #{plus[1]} − #{plus[2]}", one, both)
+        [Arithmetic.difference(one, both), Arithmetic.difference(two, both), all]
       end
 
       # How many times one number goes into another where a rate is spoken of: "46 Saturdays ... each time".

@@ -87,7 +87,7 @@ module Peony
       def cue?(*names) = names.any? { |n| text.cues[n].positive? }
 
       # How much of the units has something, 0..1.
-      def share(list, &block) = list.empty? ? 0.0 : list.count(&block).to_f / list.size
+      def share(list, &) = list.empty? ? 0.0 : list.count(&).to_f / list.size
 
       # @return [String] "four steps", "one step"
       def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{number == 1 ? noun : Words.plural(noun)}"

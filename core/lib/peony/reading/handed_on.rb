@@ -5,9 +5,10 @@ module Peony
     # The unit of a bare number: what its line, its list or the words before it count.
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
-      LINK = /\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|\/)\s*(?:every\s+|the\s+|[£€$])?\z/
+      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/)\s*(?:every\s+|the\s+|[£€$])?\z}
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over)\s+\z/i
       TIME = %w[years months weeks days hours minutes seconds decades].freeze
+      MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
       # @param text [Reading::Text]
@@ -67,7 +68,9 @@ module Peony
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
-        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived/i)
+        if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived/i)
+          return "years"
+        end
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
@@ -95,11 +98,10 @@ module Peony
           words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
-          { named: (named && (named[1] || named[2] || named[3])&.downcase), plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
+          { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
       end
-      MONTHS = %w[months years weeks days nights].freeze
 
       def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
 
@@ -121,7 +123,12 @@ module Peony
         return nil if at.nil? || last.from < sentences[at].from || !@said.include?(last) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
 
         earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" }
-        together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find { |units| units.size == 2 && units.any? { |u| same?(u, last.unit) } }
+        together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find do |units|
+          units.size == 2 && units.any? do |u|
+            same?(u,
+                  last.unit)
+          end
+        end
         together&.find { |u| !same?(u, last.unit) }
       end
 

@@ -25,7 +25,10 @@ module Peony
         list.map do |m|
           next m unless m.unit == "pence"
 
-          Measures::Measure.new(quantity: m.quantity.dup.tap { |q| q.value, q.unit = Numbers.plain(q.value / 100.0), "GBP" }, span: m.span, sentence: m.sentence)
+          Measures::Measure.new(quantity: m.quantity.dup.tap do |q|
+            q.value = Numbers.plain(q.value / 100.0)
+            q.unit = "GBP"
+          end, span: m.span, sentence: m.sentence)
         end
       end
 

@@ -46,7 +46,10 @@ module Peony
         Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
       end
 
-      def alike?(one, two) = (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" && (one.value + two.value - 100).abs < 0.1)
+      def alike?(one, two)
+        (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&
+        (one.value + two.value - 100).abs < 0.1)
+      end
 
       def turned?(text, stretch, one, two)
         gap = text.string[one.to...two.from]
@@ -63,15 +66,25 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
-        list = text.quantities.reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) } }
+        list = text.quantities.reject { |q| q.unit == "%" || (HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) }) }
         list.each_cons(2).filter_map do |a, b|
-          gap = text.string[a.to...b.from]
-          next unless alike?(a, b) && gap.length < 220 && ([a.from - 40, 0].max..b.from).then { |r| text.dates.count { |d| r.cover?(d.from) } >= 2 } || alike?(a, b) && gap.length < 220 && (gap + text.string[b.to, 24].to_s).match?(/\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i)
+          next unless alike?(a, b) && later?(text, a, b)
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
           Pair.new(one: a, two: b, name: name(text, text.span(from, to), a), from: from, to: to)
         end.then { |list| list.size > 2 ? [] : list }
+      end
+
+      LATER = /\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+
+      # Two dates stand with the values, or a word says that the second is later.
+      def later?(text, one, two)
+        gap = text.string[one.to...two.from]
+        return false if gap.length >= 220
+
+        range = [one.from - 40, 0].max..two.from
+        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER)
       end
 
       # What changed: the label, or the subject before the first value.
@@ -84,7 +97,7 @@ module Peony
         tokens = after_comma(tokens)
         verb = tokens.index { |t| t.finite? && t.low != "opened" }
         nouns = verb ? tokens.first(verb) : tokens
-        run = nouns.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) || t.text == "," }
+        run = nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
         run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : ""
       end
 

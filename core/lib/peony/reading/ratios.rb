@@ -17,7 +17,10 @@ module Peony
       # @return [Array<Ratio>]
       def of(text)
         said = (direct(text) + reversed(text)).uniq { |r| [r.part.from, r.whole.from] }
-        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by { |r| [r.part.from, r.whole.from].min }
+        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by do |r|
+          [r.part.from,
+           r.whole.from].min
+        end
       end
 
       # "one in eight", "112 of the 140 seats", "£18,400 of the £25,000"
@@ -35,7 +38,9 @@ module Peony
       def reversed(text)
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
-          next unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these)\s*\z/i)
+          unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these)\s*\z/i)
+            next
+          end
 
           Ratio.new(part: b, whole: a)
         end
@@ -47,7 +52,10 @@ module Peony
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
         kinds = list.group_by { |q| q.unit.match?(/\A[A-Z]{3}\z/) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
-        pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && l[1].value.positive? && l[1].value < l[0].value && l[1].value > l[0].value * 0.02 }.max_by { |l| l[0].value }
+        pair = kinds.values.map { |l| l.max_by(2, &:value) }.select do |l|
+          l.size == 2 && l[1].value.positive? && l[1].value < l[0].value &&
+            l[1].value > l[0].value * 0.02
+        end.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []
       end
     end

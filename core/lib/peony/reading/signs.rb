@@ -17,11 +17,32 @@ module Peony
         nodes = text.tree
         units = units(text)
         labels = nodes.count { |n| n.span.text.match?(/\A[^:–—]{1,48}(?::|\s[–—])\s/) }
-        { bias: 1.0, running: one(nodes.size < 2), entries: one(nodes.size >= 2), ordered: one(nodes.any? && nodes.all?(&:ordered)), nested: share(nodes) { |n| n.children.any? }, deep: one(nodes.any? { |n| n.children.any? { |c| c.children.any? } }),
-          one_root: one(nodes.size == 1 && nodes.first.children.any?), two: one(nodes.size == 2), four: one(nodes.size == 4), labelled: nodes.empty? ? 0.0 : labels.to_f / nodes.size, bodies: share(nodes) { |n| n.body.any? },
-          few_words: one(text.string.split.size < 32), many_words: one(text.string.split.size > 75), one_sentence: one(text.sentences.size == 1 && nodes.empty?), sentences: [units.size / 10.0, 1].min,
-          told: share(units) { |s| Words.imperative?(s.text) }, asked: share(units) { |s| s.text.include?("?") }, series: one(text.series.any?), series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
-          parts_in: share(units) { |s| s.text.count(",;") >= 2 }, brackets: share(nodes) { |n| n.span.text.include?("(") }, felt: share(units) { |s| feeling?(s.text) }, felt_any: one(units.any? { |s| feeling?(s.text) }), paragraphs: one(text.stretches.count { |s| s.block.type == "paragraph" } >= 2 && nodes.empty?) }
+        {
+          bias: 1.0,
+          running: one(nodes.size < 2),
+          entries: one(nodes.size >= 2),
+          ordered: one(nodes.any? && nodes.all?(&:ordered)),
+          nested: share(nodes) { |n| n.children.any? },
+          deep: one(nodes.any? { |n| n.children.any? { |c| c.children.any? } }),
+          one_root: one(nodes.size == 1 && nodes.first.children.any?),
+          two: one(nodes.size == 2),
+          four: one(nodes.size == 4),
+          labelled: nodes.empty? ? 0.0 : labels.to_f / nodes.size,
+          bodies: share(nodes) { |n| n.body.any? },
+          few_words: one(text.string.split.size < 32),
+          many_words: one(text.string.split.size > 75),
+          one_sentence: one(text.sentences.size == 1 && nodes.empty?),
+          sentences: [units.size / 10.0, 1].min,
+          told: share(units) { |s| Words.imperative?(s.text) },
+          asked: share(units) { |s| s.text.include?("?") },
+          series: one(text.series.any?),
+          series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
+          parts_in: share(units) { |s| s.text.count(",;") >= 2 },
+          brackets: share(nodes) { |n| n.span.text.include?("(") },
+          felt: share(units) { |s| feeling?(s.text) },
+          felt_any: one(units.any? { |s| feeling?(s.text) }),
+          paragraphs: one(text.stretches.count { |s| s.block.type == "paragraph" } >= 2 && nodes.empty?)
+        }
       end
 
       def feeling?(words) = words.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) }
@@ -30,7 +51,10 @@ module Peony
         heading = Cues.counts(text.passage.heading.to_s.downcase)
         units = units(text)
         shares = Cues.shares(units.map { |s| s.text.downcase })
-        shares.transform_keys { |name| "u:#{name}" }.merge(text.cues.to_h { |name, count| ["c:#{name}", Math.log(1 + [count, 5].min) / Math.log(6)] }).merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
+        shares.transform_keys { |name| "u:#{name}" }.merge(text.cues.to_h do |name, count|
+          ["c:#{name}", Math.log(1 + [count,
+                                      5].min) / Math.log(6)]
+        end).merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
       end
 
       def numbers(text)
@@ -39,11 +63,33 @@ module Peony
         counted = quantities.select { |q| Units.counted?(q.unit) }
         main = quantities.map(&:unit).tally.max_by(&:last)
         ladder = Ladder.of(text).map(&:value)
-        { number_free: one(quantities.empty?), numbered: share(units) { |s| text.quantities_in(s).any? }, two_numbers: share(units) { |s| text.quantities_in(s).size >= 2 }, one_number: one(quantities.size == 1), many_numbers: one(quantities.size >= 5),
-          percent: [quantities.count { |q| q.unit == "%" } / 4.0, 1].min, money: one(quantities.any? { |q| q.unit.match?(/\A[A-Z]{3}\z/) }), main_unit: main && quantities.size >= 3 ? main.last.to_f / quantities.size : 0.0, kinds: quantities.size >= 3 ? quantities.map(&:unit).uniq.size.to_f / quantities.size : 0.0,
-          falling: slope(ladder, :>), rising: slope(ladder, :<), counted: quantities.empty? ? 0.0 : counted.size.to_f / quantities.size, dated: share(units) { |s| text.dates_in(s).any? }, dates: one(text.dates.size >= 3), clock: one(text.dates.count { |d| d.kind == :time } >= 2),
-          dates_rising: text.dates.size < 3 ? 0.0 : text.dates.map(&:sort).each_cons(2).count { |a, b| a <= b }.to_f / (text.dates.size - 1), weekday: one(text.dates.count { |d| d.kind == :weekday } >= 3), years: one(text.dates.count { |d| %i[year decade day month].include?(d.kind) } >= 3), date_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).any? },
-          date_no_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).empty? }, ratio: one(Ratios.of(text).any?), ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?), changes: [Pairs.changes(text).size / 3.0, 1].min, change_one: one(Pairs.changes(text).size == 1 && quantities.size <= 5), totals: one(Totals.of(text).any?) }
+        {
+          number_free: one(quantities.empty?),
+          numbered: share(units) { |s| text.quantities_in(s).any? },
+          two_numbers: share(units) { |s| text.quantities_in(s).size >= 2 },
+          one_number: one(quantities.size == 1),
+          many_numbers: one(quantities.size >= 5),
+          percent: [quantities.count { |q| q.unit == "%" } / 4.0, 1].min,
+          money: one(quantities.any? { |q| q.unit.match?(/\A[A-Z]{3}\z/) }),
+          main_unit: main && quantities.size >= 3 ? main.last.to_f / quantities.size : 0.0,
+          kinds: quantities.size >= 3 ? quantities.map(&:unit).uniq.size.to_f / quantities.size : 0.0,
+          falling: slope(ladder, :>),
+          rising: slope(ladder, :<),
+          counted: quantities.empty? ? 0.0 : counted.size.to_f / quantities.size,
+          dated: share(units) { |s| text.dates_in(s).any? },
+          dates: one(text.dates.size >= 3),
+          clock: one(text.dates.count { |d| d.kind == :time } >= 2),
+          dates_rising: text.dates.size < 3 ? 0.0 : text.dates.map(&:sort).each_cons(2).count { |a, b| a <= b }.to_f / (text.dates.size - 1),
+          weekday: one(text.dates.count { |d| d.kind == :weekday } >= 3),
+          years: one(text.dates.count { |d| %i[year decade day month].include?(d.kind) } >= 3),
+          date_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).any? },
+          date_no_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).empty? },
+          ratio: one(Ratios.of(text).any?),
+          ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?),
+          changes: [Pairs.changes(text).size / 3.0, 1].min,
+          change_one: one(Pairs.changes(text).size == 1 && quantities.size <= 5),
+          totals: one(Totals.of(text).any?)
+        }
       end
 
       def slope(values, order)
@@ -72,10 +118,19 @@ module Peony
         common = nouns.flatten.tally.max_by(&:last)
         heads = units.map { |u| text.tokens_in(u).first }.compact
         pairs = units.map { |u| text.quantities_in(u).first(2).map(&:unit) }
-        { central: common ? common.last.to_f / units.size : 0.0, object_led: share(units) { |u| u.text.match?(/\b(?:it|her|him|them|there|she|he)\b/i) && !u.text.match?(/\A(?:it|she|he)\b/i) }, of_those: [text.all_words.scan(/\bof (?:them|those|these|whom|which)\b/).size / 2.0, 1].min,
-          passive: share(units) { |u| text.tokens_in(u).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were|be|been|gets?)\z/) && b.tag == "vbn" } }, the_led: share(heads) { |t| t.low == "the" }, proper: share(units) { |u| text.tokens_in(u).drop(1).any? { |t| t.tag.start_with?("nnp") } },
-          same_pair: pairs.select { |p| p.uniq.size == 2 }.tally.values.max.to_f / units.size, number_led: share(units) { |u| u.text.match?(/\A[£€$]?\d|\A#{Numbers::WORD}\b/i) }, present: share(units) { |u| (v = text.tokens_in(u).find(&:finite?)) && %w[vbz vbp].include?(v.tag) },
-          conditional: share(units) { |u| u.text.match?(/\b(?:if|whether|unless|otherwise|without)\b|\?/i) }, person: share(units) { |u| u.text.match?(/\b(?:she|he|they|you|i|we)\b/i) } }
+        {
+          central: common ? common.last.to_f / units.size : 0.0,
+          object_led: share(units) { |u| u.text.match?(/\b(?:it|her|him|them|there|she|he)\b/i) && !u.text.match?(/\A(?:it|she|he)\b/i) },
+          of_those: [text.all_words.scan(/\bof (?:them|those|these|whom|which)\b/).size / 2.0, 1].min,
+          passive: share(units) { |u| text.tokens_in(u).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were|be|been|gets?)\z/) && b.tag == "vbn" } },
+          the_led: share(heads) { |t| t.low == "the" },
+          proper: share(units) { |u| text.tokens_in(u).drop(1).any? { |t| t.tag.start_with?("nnp") } },
+          same_pair: pairs.select { |p| p.uniq.size == 2 }.tally.values.max.to_f / units.size,
+          number_led: share(units) { |u| u.text.match?(/\A[£€$]?\d|\A#{Numbers::WORD}\b/i) },
+          present: share(units) { |u| (v = text.tokens_in(u).find(&:finite?)) && %w[vbz vbp].include?(v.tag) },
+          conditional: share(units) { |u| u.text.match?(/\b(?:if|whether|unless|otherwise|without)\b|\?/i) },
+          person: share(units) { |u| u.text.match?(/\b(?:she|he|they|you|i|we)\b/i) }
+        }
       end
 
       # Where the words lie among all words.
@@ -91,15 +146,29 @@ module Peony
 
         first = stems(units.first)
         last = stems(units.last)
-        { meet: one((first & last).size >= 1), meet_often: one((first & last).size >= 2), back_last: one(units.last.text.match?(Finders::Cycle::BACK)), back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }), linked: share(units.each_cons(2).to_a) { |a, b| (stems(a) & stems(b)).any? },
-          pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) }, you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) }, past: share(units) { |s| Strays.past?(text, s) } }
+        {
+          meet: one((first & last).size >= 1),
+          meet_often: one((first & last).size >= 2),
+          back_last: one(units.last.text.match?(Finders::Cycle::BACK)),
+          back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }),
+          linked: share(units.each_cons(2).to_a) { |a, b| stems(a).intersect?(stems(b)) },
+          pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) },
+          you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) },
+          past: share(units) { |s| Strays.past?(text, s) }
+        }
       end
 
       def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq
 
-      def units(text) = text.tree.size >= 2 ? text.tree.map { |n| n.body.any? ? n.body.first : n.span } : text.sentences
+      def units(text)
+        if text.tree.size >= 2
+          text.tree.map { |n| n.body.any? ? n.body.first : n.span }
+        else
+          text.sentences
+        end
+      end
 
-      def share(list, &block) = list.empty? ? 0.0 : list.count(&block).to_f / list.size
+      def share(list, &) = list.empty? ? 0.0 : list.count(&).to_f / list.size
       def one(value) = value ? 1.0 : 0.0
     end
   end

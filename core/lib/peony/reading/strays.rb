@@ -34,13 +34,35 @@ module Peony
         low = span.text.downcase
         count = span.text.split.size
         others = words.each_with_index.reject { |_, i| i == index }.flat_map(&:first)
-        { bias: 1, first: one(index.zero?), first_short: one(index.zero? && count < 12), last: one(index == spans.size - 1), last_short: one(index == spans.size - 1 && count < 12),
-          short: one(count < 6), long: one(count > 22), question: one(low.include?("?")), frame: one(low.match?(FRAME)), frame_first: one(index.zero? && low.match?(FRAME)),
-          aside: one(low.match?(ASIDE)), aside_last: one(index == spans.size - 1 && low.match?(ASIDE)), back: one(low.match?(BACK)), back_short: one(low.match?(BACK) && count < 9),
-          and: one(low.match?(AND)), first_person: one(low.match?(/\b(?:i|me|my|we|us)\b/)), name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)), not: one(low.match?(/\b(?:not|never|nobody|no one|nothing)\b|n['’]t\b/)),
-          future: one(low.match?(/\b(?:will|going to|next (?:year|week|spring|month))\b/)), colon: one(low.match?(/:\s/)), verb: one(text.tokens_in(span).any?(&:finite?)), imperative: one(Words.imperative?(span.text)),
-          near: Vectors.cosine(Vectors.middle(words[index]), middle), repeats: [(words[index] & others).size, 3].min / 3.0, few: one(spans.size < 4), order: one(low.match?(Words::ORDER)),
-          exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced])) }
+        {
+          bias: 1,
+          first: one(index.zero?),
+          first_short: one(index.zero? && count < 12),
+          last: one(index == spans.size - 1),
+          last_short: one(index == spans.size - 1 && count < 12),
+          short: one(count < 6),
+          long: one(count > 22),
+          question: one(low.include?("?")),
+          frame: one(low.match?(FRAME)),
+          frame_first: one(index.zero? && low.match?(FRAME)),
+          aside: one(low.match?(ASIDE)),
+          aside_last: one(index == spans.size - 1 && low.match?(ASIDE)),
+          back: one(low.match?(BACK)),
+          back_short: one(low.match?(BACK) && count < 9),
+          and: one(low.match?(AND)),
+          first_person: one(low.match?(/\b(?:i|me|my|we|us)\b/)),
+          name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
+          not: one(low.match?(/\b(?:not|never|nobody|no one|nothing)\b|n['’]t\b/)),
+          future: one(low.match?(/\b(?:will|going to|next (?:year|week|spring|month))\b/)),
+          colon: one(low.match?(/:\s/)),
+          verb: one(text.tokens_in(span).any?(&:finite?)),
+          imperative: one(Words.imperative?(span.text)),
+          near: Vectors.cosine(Vectors.middle(words[index]), middle),
+          repeats: [(words[index] & others).size, 3].min / 3.0,
+          few: one(spans.size < 4),
+          order: one(low.match?(Words::ORDER)),
+          exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced]))
+        }
       end
 
       def one(value) = value ? 1 : 0

@@ -44,7 +44,7 @@ module Peony
         text.string[total.parts.last.quantity.to...span.to].to_s.match?(/,? and (?:the|a|an|some|one)\b|\brest\b|\bothers\b/)
       end
 
-      SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|make[s]? up|are made up)\b/i
+      SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
       AMONG = /\A(?:of|out of) (?:the |our |all |its )*\z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts

@@ -125,7 +125,12 @@ module Peony
 
         # A table of one cell is only a frame around words.
         def table(node)
-          rows = node.xpath("tr").map { |tr| tr.xpath("tc").flat_map { |tc| [tc.xpath(".//p").map { |p| words(p) }.join(" ")] + ([""] * [tc.at_xpath("tcPr/gridSpan")&.[]("val").to_i - 1, 0].max) } }
+          rows = node.xpath("tr").map do |tr|
+            tr.xpath("tc").flat_map do |tc|
+              [tc.xpath(".//p").map { |p| words(p) }.join(" ")] + ([""] * [tc.at_xpath("tcPr/gridSpan")&.[]("val").to_i - 1,
+                                                                           0].max)
+            end
+          end
           rows.size == 1 && rows.first.size == 1 ? node.xpath("tr/tc").each { |tc| walk(tc) } : @builder.table(rows)
         end
       end

@@ -6,7 +6,8 @@ module Peony
   module Notes
     # A web page: the article without menus, banners, forms and footers. Nothing that the page refers to is fetched.
     module HTML
-      AWAY = "script, style, noscript, template, nav, form, iframe, svg, canvas, object, button, select, [hidden], [aria-hidden=true], [role=navigation], [role=banner], [role=search], [role=contentinfo], [role=complementary], dialog"
+      AWAY = "script, style, noscript, template, nav, form, iframe, svg, canvas, object, button, select, " \
+             "[hidden], [aria-hidden=true], [role=navigation], [role=banner], [role=search], [role=contentinfo], [role=complementary], dialog"
       MENU = /\b(?:nav(?:bar|igation)?|menu|breadcrumbs?|sidebar|cookies?|consent|banner|advert\w*|ads?|share|sharing|social|related|comments?|newsletter|subscribe|footer|site-header|masthead|pagination|skip-link|toc)\b/i
       INLINE = %w[a b strong i em u s span small sub sup code mark abbr cite q time kbd var br img wbr label font del ins].freeze
       DEEPEST = 200
@@ -85,8 +86,7 @@ module Peony
 
           case node.name
           when /\Ah([1-6])\z/ then @builder.heading(inline(node), node.name[1].to_i)
-          when "p", "pre", "dt", "address", "summary" then @builder.paragraph(inline(node))
-          when "dd", "figcaption" then @builder.paragraph(inline(node))
+          when "p", "pre", "dt", "dd", "address", "summary", "figcaption" then @builder.paragraph(inline(node))
           when "ul", "ol", "menu" then list(node, 0, depth)
           when "blockquote" then quote(node)
           when "table" then table(node, depth)

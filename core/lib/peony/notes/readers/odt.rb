@@ -23,7 +23,12 @@ module Peony
         def initialize(content, styles)
           @builder = Builder.new
           @parents = [content, styles].compact.flat_map { |x| x.xpath("//style") }.to_h { |s| [s["name"], s["parent-style-name"]] }
-          @ordered = [content, styles].compact.flat_map { |x| x.xpath("//list-style") }.to_h { |s| [s["name"], s.xpath("*").to_h { |l| [l["level"].to_i - 1, l.name == "list-level-style-number" && l["num-format"].to_s != ""] }] }
+          @ordered = [content, styles].compact.flat_map { |x| x.xpath("//list-style") }.to_h do |s|
+            [s["name"], s.xpath("*").to_h do |l|
+              [l["level"].to_i - 1,
+               l.name == "list-level-style-number" && l["num-format"].to_s != ""]
+            end]
+          end
         end
 
         # @return [Document]
@@ -98,7 +103,13 @@ module Peony
         end
 
         def table(node)
-          rows = node.xpath(".//table-row[not(ancestor::table-row)]").map { |row| row.xpath("table-cell | covered-table-cell").map { |cell| cell.xpath(".//p | .//h").map { |p| words(p) }.join(" ") } }
+          rows = node.xpath(".//table-row[not(ancestor::table-row)]").map do |row|
+            row.xpath("table-cell | covered-table-cell").map do |cell|
+              cell.xpath(".//p | .//h").map do |p|
+                words(p)
+              end.join(" ")
+            end
+          end
           @builder.table(rows)
         end
       end

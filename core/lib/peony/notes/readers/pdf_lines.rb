@@ -43,7 +43,10 @@ module Peony
           cells.last << (cells.last.empty? || space <= run.font_size * 0.12 ? "" : " ") << run.text
         end
         sizes = row.group_by { |r| r.font_size.round(1) }.max_by { |_, l| l.sum { |r| r.text.length } }
-        Line.new(text: text.gsub(/\s+/, " ").strip, x: row.first.x, right: row.last.x + row.last.width, y: row.first.y, size: sizes.first, bold: row.all? { |r| r.bold || r.text.strip.empty? }, page: page, gap: nil, cells: cells.map(&:strip))
+        Line.new(text: text.gsub(/\s+/, " ").strip, x: row.first.x, right: row.last.x + row.last.width, y: row.first.y, size: sizes.first, bold: row.all? do |r|
+          r.bold ||
+                  r.text.strip.empty?
+        end, page: page, gap: nil, cells: cells.map(&:strip))
       end
 
       # @param pages [Array<Array<Line>>]
@@ -52,7 +55,7 @@ module Peony
         seen = pages.flat_map { |lines| (lines.first(2) + lines.last(2)).uniq.map { |l| key(l) } }.tally
         pages.flat_map do |lines|
           edge = lines.first(2) + lines.last(2)
-          lines.reject { |l| edge.include?(l) && (l.text.match?(/\A(?:page )?\d{1,4}(?: (?:of|\/) \d+)?\z/i) || (pages.size > 2 && seen[key(l)] > pages.size * 0.5)) }
+          lines.reject { |l| edge.include?(l) && (l.text.match?(%r{\A(?:page )?\d{1,4}(?: (?:of|/) \d+)?\z}i) || (pages.size > 2 && seen[key(l)] > pages.size * 0.5)) }
         end
       end
 

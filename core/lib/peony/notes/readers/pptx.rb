@@ -22,7 +22,7 @@ module Peony
       # The slides in the order in which they are shown.
       def order(package)
         found = package.names.grep(%r{\Appt/slides/slide\d+\.xml\z}).sort_by { |n| n[/\d+(?=\.xml)/].to_i }
-        targets = package.xml("ppt/_rels/presentation.xml.rels")&.xpath("//Relationship")&.to_h { |r| [r["Id"], "ppt/#{r['Target'].to_s.sub(%r{\A/ppt/}, '')}"] } || {}
+        targets = package.xml("ppt/_rels/presentation.xml.rels")&.xpath("//Relationship").to_h { |r| [r["Id"], "ppt/#{r['Target'].to_s.sub(%r{\A/ppt/}, '')}"] }
         ids = package.xml("ppt/presentation.xml")&.xpath("//sldId")&.map { |s| s.attribute_nodes.map(&:value).find { |v| targets[v] } } || []
         shown = ids.filter_map { |id| targets[id] } & found
         shown.empty? ? found : shown
@@ -52,7 +52,11 @@ module Peony
           bare = props&.at_xpath("buNone") || PLAIN.include?(holder&.[]("type")) || (holder.nil? && marked.nil?) || (lines.size == 1 && marked.nil?)
           next builder.heading(line(p), 2) if bare && lines.size > 1 && bold?(p)
 
-          bare ? builder.paragraph(line(p)) : builder.item(line(p), level: props&.[]("lvl").to_i, ordered: props&.at_xpath("buAutoNum") ? true : false)
+          if bare
+            builder.paragraph(line(p))
+          else
+            builder.item(line(p), level: props&.[]("lvl").to_i, ordered: props&.at_xpath("buAutoNum") ? true : false)
+          end
         end
       end
 

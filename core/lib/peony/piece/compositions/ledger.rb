@@ -30,7 +30,8 @@ module Peony
         end
 
         def rule
-          page["objects"] << { "id" => @ids.call("s"), "type" => "shape", "shape" => "line", "stroke" => "line", "line" => (1.5 * unit).round(1), "box" => [edge, @y, width, 0].map { |v| v.round(1) } }
+          page["objects"] << { "id" => @ids.call("s"), "type" => "shape", "shape" => "line", "stroke" => "line", "line" => (1.5 * unit).round(1), "box" => [edge, @y, width,
+                                                                                                                                                            0].map { |v| v.round(1) } }
         end
       end
     end

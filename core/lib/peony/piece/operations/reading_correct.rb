@@ -6,8 +6,8 @@ module Peony
       # What a person put right in the reading of a passage: its family, its items, or both. Without either the passage is read as it stands.
       class ReadingCorrect < Operation
         operation "reading.correct",
-                  { "blocks" => { "type" => "array", "minItems" => 1, "maxItems" => 500, "items" => ID }, "family" => { "type" => ["string", "null"], "maxLength" => 40 },
-                    "items" => { "type" => ["array", "null"], "maxItems" => 60, "items" => { "$ref" => "#/$defs/item" } }, "digest" => { "type" => "string", "maxLength" => 80 } },
+                  { "blocks" => { "type" => "array", "minItems" => 1, "maxItems" => 500, "items" => ID }, "family" => { "type" => %w[string null], "maxLength" => 40 },
+                    "items" => { "type" => %w[array null], "maxItems" => 60, "items" => { "$ref" => "#/$defs/item" } }, "digest" => { "type" => "string", "maxLength" => 80 } },
                   required: ["blocks"]
 
         def change

@@ -11,7 +11,7 @@ module Peony
           items = two_roots || alike
           return nil if items.size < 2
 
-          finding((text.cues[:because].clamp(0, 4) * 0.2), "#{count(items.size, 'cause')} and what comes of them", items)
+          finding(text.cues[:because].clamp(0, 4) * 0.2, "#{count(items.size, 'cause')} and what comes of them", items)
         end
 
         private

@@ -71,7 +71,7 @@ module Peony
           lead = text.tokens_in(spans.first)
           verb = lead.index(&:finite?) || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
-          made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans, ).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
+          made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
         end
 
         # Sentences and clauses whose subjects change; those that go on with "it" belong to the thing before.
@@ -105,7 +105,14 @@ module Peony
         end
 
         # An introduction that names none of the things is not one of them.
-        def merged(groups) = groups.size > 2 && groups.first[:spans].size == 1 && groups.first[:spans].first.text.match?(/\b(?:two|three|looked at|compar|ask me|whether|which)\b/i) ? groups.drop(1) : groups
+        def merged(groups)
+          if groups.size > 2 && groups.first[:spans].size == 1 &&
+             groups.first[:spans].first.text.match?(/\b(?:two|three|looked at|compar|ask me|whether|which)\b/i)
+            groups.drop(1)
+          else
+            groups
+          end
+        end
       end
     end
   end

@@ -36,7 +36,8 @@ module Peony
           said = stems(last.spans.first)
           return false if words.split.size > 8
 
-          (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && (said & stems(first.spans.first)).any?) || (said.size >= 2 && (said - stems(first.spans.first)).empty?)
+          (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && said.intersect?(stems(first.spans.first))) || (said.size >= 2 &&
+            (said - stems(first.spans.first)).empty?)
         end
 
         def closes?

@@ -19,7 +19,8 @@ module Peony
           return nil if items.size < 3 || items.size > 14
 
           turns = text.all_words.scan(TURN).size
-          finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min, "#{count(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }, 'question')} that lead to different ends", items)
+          finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min,
+                  "#{count(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }, 'question')} that lead to different ends", items)
         end
 
         private

@@ -15,7 +15,7 @@ module Peony
           cover = stages.size.to_f / counts.size
           # Numbers of quite different things that happen to fall are not stages.
           apart = stages.map(&:unit).uniq.size == stages.size && text.cues[:stages_left].zero? ? 0.3 : 1.0
-          finding((cover**2 * 0.8 * apart) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
+          finding(((cover**2) * 0.8 * apart) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
         end
 
         private
@@ -29,7 +29,12 @@ module Peony
           longest(list.drop(start))
         end
 
-        def counts = @counts ||= text.measures.reject { |m| m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) && m.unit != "times") }
+        def counts
+          @counts ||= text.measures.reject do |m|
+            m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) &&
+                    m.unit != "times")
+          end
+        end
 
         def longest(list)
           best = Array.new(list.size) { |i| [i] }

@@ -11,7 +11,8 @@ module Peony
           items = units.flat_map { |s| numbers(s) }.compact
           return nil if items.empty? || items.size > 12
 
-          finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 ? 0.3 : 0), items.size == 1 ? "one number that stands by itself" : "#{count(items.size, 'number')}, each by itself", items.first(8))
+          finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 ? 0.3 : 0),
+                  items.size == 1 ? "one number that stands by itself" : "#{count(items.size, 'number')}, each by itself", items.first(8))
         end
 
         private
@@ -24,9 +25,7 @@ module Peony
           return [] if list.empty?
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
-          if row && row.count { |p| text.quantities_in(p).any? } >= 3
-            return row.select { |p| text.quantities_in(p).any? }.map { |p| number(p, text.quantities_in(p).first) }
-          end
+          return row.select { |p| text.quantities_in(p).any? }.map { |p| number(p, text.quantities_in(p).first) } if row && row.count { |p| text.quantities_in(p).any? } >= 3
 
           apart(sentence, list).map { |span, q| number(span, q) }
         end

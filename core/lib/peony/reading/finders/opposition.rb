@@ -9,10 +9,12 @@ module Peony
 
         PAIRS = [
           [/\A(?:do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
-          [/\A(?:pros?|for|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i, /\A(?:cons?|against|disadvantages?|drawbacks?|weaknesses|minus\w*|arguments against|reasons against|downsides?|costs?|risks?)\b/i],
+          [/\A(?:pros?|for|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i,
+           /\A(?:cons?|against|disadvantages?|drawbacks?|weaknesses|minus\w*|arguments against|reasons against|downsides?|costs?|risks?)\b/i],
           [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to)\b/i, /\A(?:after|now|new|today|since)\b/i]
         ].freeze
         FOR = /\b(?:friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
+        TURN = /\A(?:against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
         def find
@@ -74,8 +76,7 @@ module Peony
 
         # The sentence in which the other side begins.
         def turn(list)
-          (1...list.size).find { |i| list[i].text.match?(/\A(?:against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i) } ||
-            (1...list.size).find { |i| list[i].text.match?(AGAINST) }
+          (1...list.size).find { |i| list[i].text.match?(TURN) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
         end
 
         def side(spans)

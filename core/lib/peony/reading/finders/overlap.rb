@@ -41,7 +41,8 @@ module Peony
 
         def counted(measure)
           span = measure.span
-          Item.new(title: Titles.capital(Titles.of(without(span, measure.quantity)).first), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
+          Item.new(title: Titles.capital(Titles.of(without(span, measure.quantity)).first), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit,
+                   children: [], aspects: [])
         end
 
         def of_prose

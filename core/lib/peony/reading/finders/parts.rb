@@ -19,7 +19,8 @@ module Peony
 
           items << rest if items.last.value && percent?(items) && sum < 99 && rest
           near = 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
-          finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0), percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
+          finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0),
+                  percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
         end
 
         private
@@ -69,7 +70,8 @@ module Peony
           return true if letters[tail] < 3 && letters[lead] > 1
 
           # A verb or a noun before every share: "Paper was 24 %, plastic 19 % and glass 12 %".
-          shares.each_cons(2).all? { |a, b| letters[text.string[a.to...b.from].sub(/\A\s*(?:of \w+|and|,)/, "")] > 3 } && lead.strip.match?(/\b(?:is|are|was|were|up|takes?|drinks?|needs?|gets?|with|goes)\z/)
+          shares.each_cons(2).all? { |a, b| letters[text.string[a.to...b.from].sub(/\A\s*(?:of \w+|and|,)/, "")] > 3 } &&
+            lead.strip.match?(/\b(?:is|are|was|were|up|takes?|drinks?|needs?|gets?|with|goes)\z/)
         end
 
         def after(sentence, shares, index)

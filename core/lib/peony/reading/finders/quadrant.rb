@@ -9,6 +9,9 @@ module Peony
 
         HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
 
+        FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
+        BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
+
         def find
           items = of_nodes || of_prose
           return nil unless items&.size == 4
@@ -50,9 +53,6 @@ module Peony
           spans.map { |s| item(s) }
         end
 
-        FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
-        BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
-
         # Sentences after the two questions, parted where one holds two boxes.
         def boxes
           spans = Points.candidates(text).reject { |s| s.text.match?(/\?\z/) }
@@ -65,7 +65,11 @@ module Peony
           told = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 }
           return told.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) if told.size > 4
 
-          told.size == 3 ? told.flat_map { |s| s == told.max_by { |x| x.text.length } ? halves(s) : [s] } : told
+          if told.size == 3
+            told.flat_map { |s| s == told.max_by { |x| x.text.length } ? halves(s) : [s] }
+          else
+            told
+          end
         end
 
         def halves(span)

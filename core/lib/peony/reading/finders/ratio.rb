@@ -17,10 +17,12 @@ module Peony
         private
 
         def ratio(found)
-          part, whole = found.part, found.whole
+          part = found.part
+          whole = found.whole
           spans = spans(part, whole)
           title, = Titles.of(name(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole))
-          Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans, value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
+          Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
+                   value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])
         end
 

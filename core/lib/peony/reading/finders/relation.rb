@@ -22,7 +22,9 @@ module Peony
           return nil if nodes.size < 3
 
           found = nodes.map { |n| text.quantities_in(n.span) }
-          return [] unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
+          unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
+            return []
+          end
 
           found.map { |a, b| Couples::Couple.new(one: a, two: b) }
         end

@@ -7,7 +7,7 @@ module Peony
       class Trend < Finder
         family "trend"
 
-        NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)"
+        NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
         LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|at the (?:start|end|finish))\b/i
 
@@ -92,7 +92,8 @@ module Peony
 
         def made_point(label, span, measure, sort)
           told = label.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, "")
-          Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit, date: sort && told, sort: sort, children: [], aspects: [])
+          Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
+                   date: sort && told, sort: sort, children: [], aspects: [])
         end
       end
     end

@@ -9,7 +9,7 @@ RSpec.describe "From notes to a published picture" do
     visit "/"
     expect(page).to have_css(".card", minimum: 4)
     expect(page.evaluate_script("[...document.querySelectorAll('.card img')].every(i => i.complete ? i.naturalWidth > 0 : true)")).to be true
-    fill_in "Search pieces and their words", with: "meadow refractor"
+    fill_in "Search pieces and their words", with: "Farrow refractor"
     expect(page).to have_css(".card", count: 1)
 
     # New piece: outlines in true proportion, own measures, swap.

@@ -27,7 +27,10 @@ module Bench
       TEXTS.cycle { |t| return made if (made.split.size >= words && (made << "")) || (made << t).split.size > words }
     end
 
-    def read(document) = Peony::Reading::Passages.of(document).each { |p| Peony::Reading::Kept.of(p) }
+    def read(document)
+      Peony::Reading::Kept.clear
+      Peony::Reading::Passages.of(document).each { |p| Peony::Reading::Kept.of(p) }
+    end
 
     def whole(words, times, bound)
       document = Peony::Notes.parse(text(words), ".md")

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "yaml"
+require "open3"
 require "zip"
 
 # The same documents in every format that people bring.
@@ -102,6 +103,16 @@ RSpec.describe "Documents in their formats" do
     it "stands tags nested a thousand deep" do
       expect(page("#{'<div>' * 900}deep words#{'</div>' * 900}").blocks.map(&:text).join).to include("deep words")
     end
+  end
+
+  it "reads documents also after a picture was painted in the same process" do
+    code = <<~RUBY
+      require "peony"
+      Peony::Paint.file([Peony::Scene::Picture.new(width: 20, height: 20, nodes: [], title: "x", lang: "en")], "png", scale: 1)
+      puts %w[html docx].map { |kind| Peony::Notes.open("#{File.join(__dir__, 'documents/files')}/season.\#{kind}").blocks.size }.uniq.join(",")
+    RUBY
+    out, err, = Open3.capture3("bundle", "exec", "ruby", "-I", File.expand_path("../lib", __dir__), "-e", code)
+    expect(out.strip).to eq("28"), err
   end
 
   it "reads rows between strokes and under rules as tables" do

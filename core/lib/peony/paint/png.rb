@@ -18,6 +18,8 @@ module Peony
       def paint(picture, scale: 1, format: ".png")
         check(picture, scale)
         Raster.prepare
+        # Nokogiri brings an XML library of its own; it must be there before vips loads the system's, or it would call into that one.
+        require "nokogiri"
         require "vips"
         image = Vips::Image.svgload_buffer(SVG.paint(picture), scale: scale.to_f)
         return image.flatten(background: [255, 255, 255]).jpegsave_buffer(Q: 90) if format == ".jpg"

@@ -10,6 +10,9 @@ module Peony
 
       module_function
 
+      # Forgets all of them.
+      def clear = @lock.synchronize { @kept.clear }
+
       # @param passage [Notes::Passage]
       # @return [Result]
       def of(passage)

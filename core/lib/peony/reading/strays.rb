@@ -61,6 +61,11 @@ module Peony
           repeats: [(words[index] & others).size, 3].min / 3.0,
           few: one(spans.size < 4),
           order: one(low.match?(Words::ORDER)),
+          none: one(low.match?(/\A(?:none|nobody|no one|nothing|all of|everything|that (?:is|was)|this is)\b/)),
+          there_first: one(index.zero? && low.match?(/\bthere (?:is|are|was)|more than|\ball\b|\beverything\b|\bask\b/)),
+          they: one(low.match?(/\A(?:they|it|he|she)\b/)),
+          we_last: one(index == spans.size - 1 && low.match?(/\b(?:we|our|us|i)\b/)),
+          new_last: one(index == spans.size - 1 && !words[index].intersect?(others)),
           exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced]))
         }
       end

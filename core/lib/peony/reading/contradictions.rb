@@ -144,12 +144,12 @@ module Peony
               next
             end
 
-            rate(a, b, c, text)
+            rate(a, b, c)
           end
         end
       end
 
-      def rate(one, two, said, _text)
+      def rate(one, two, said)
         many, few = [one, two].sort_by { |q| -q.value }
         return nil if few.value.zero? || many.unit == few.unit
 

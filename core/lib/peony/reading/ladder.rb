@@ -9,7 +9,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Measures::Measure>] in the order of the text
       def of(text)
-        all = alike(text.measures.reject { |m| dated?(text, m) })
+        all = alike(text.measures.reject { |m| m.quantity.approximate && m.value < 3 })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [] if list.nil? || list.size < 3
 
@@ -40,8 +40,6 @@ module Peony
         sum = others.sum(&:value)
         measure.value >= others.map(&:value).max && others.size >= 2 && ((measure.value - sum).abs <= measure.value * 0.12) && Totals.said?(text, measure)
       end
-
-      def dated?(_text, measure) = measure.quantity.approximate && measure.value < 3
     end
   end
 end

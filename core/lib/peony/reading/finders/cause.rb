@@ -8,20 +8,10 @@ module Peony
         family "cause"
 
         def find
-          items = two_roots || alike
+          items = alike
           return nil if items.size < 2
 
           finding(text.cues[:because].clamp(0, 4) * 0.2, "#{count(items.size, 'cause')} and what comes of them", items)
-        end
-
-        private
-
-        # "It has two roots. One is …, the other is …"
-        def two_roots
-          return nil if nodes.size >= 2
-
-          one = text.sentences.find { |s| s.text.match?(/\AOne (?:is|was|of)\b/) }
-          one && nil
         end
       end
     end

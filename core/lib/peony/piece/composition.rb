@@ -76,7 +76,14 @@ module Peony
         lead = Picks.lead(piece)
         text(lead, "lead", edge, [width, 760 * unit].min) if lead
         @y += gap * 0.3
-        turn if landscape?
+        open_slide if landscape?
+      end
+
+      # A page of its own: title and lead a little above the middle.
+      def open_slide
+        down = [((piece.height - @y) * 0.42) - (edge * 0.5), 0].max
+        page["objects"].each { |object| object["box"][1] = (object["box"][1] + down).round(1) }
+        turn
       end
 
       # @return [Float] the height it takes

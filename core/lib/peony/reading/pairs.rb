@@ -26,14 +26,8 @@ module Peony
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
-        clauses = Sentences.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=from\b)|:\s+|\.\s+/)
-        clauses.each_with_object([]) do |clause, parts|
-          enough = parts.any? && text.quantities_in(clause).reject { |q| q.unit == "%" }.size >= 2 && text.quantities_in(parts.last).reject { |q| q.unit == "%" }.size >= 2
-          if parts.empty? || enough then parts << clause
-          else
-            last = parts.last
-            parts[-1] = text.span(last.from, clause.to)
-          end
+        text.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=from\b)|:\s+|\.\s+/) do |before, clause|
+          [before, clause].all? { |s| text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
         end
       end
 

@@ -8,7 +8,6 @@ module Peony
 
       IN = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|for every)\s+(?:every\s+)?\z/
-      OF_FIRST = /\A(?:of|out of) (?:every|the|our|all|these|those)?\s*\z/i
       GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       module_function

@@ -54,6 +54,19 @@ module Peony
       # @return [Span]
       def span(from, to) = Span.new(text: string[from...to], from: from, to: to)
 
+      # A sentence in clauses, each joined to the one before it unless the block finds that it begins anew.
+      # @yieldparam before [Span]
+      # @yieldparam clause [Span]
+      # @return [Array<Span>]
+      def clauses(sentence, pattern)
+        Sentences.clauses(sentence, pattern).each_with_object([]) do |clause, parts|
+          if parts.empty? || yield(parts.last, clause) then parts << clause
+          else
+            parts[-1] = span(parts.last.from, clause.to)
+          end
+        end
+      end
+
       # @return [String] heading and words, lower case: for cues
       def all_words = @all_words ||= "#{passage.heading}\n#{string}".downcase
 

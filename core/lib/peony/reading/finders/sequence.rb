@@ -39,13 +39,7 @@ module Peony
         def steps_in(sentence)
           return sentence.text.match?(Words::LEADS) ? [sentence] : [] unless Words.imperative?(sentence.text)
 
-          Sentences.clauses(sentence, JOIN).each_with_object([]) do |clause, steps|
-            if steps.empty? || (Words.imperative?(clause.text) && whole?(steps.last, clause)) then steps << clause
-            else
-              last = steps.last
-              steps[-1] = text.span(last.from, clause.to)
-            end
-          end
+          text.clauses(sentence, JOIN) { |before, clause| Words.imperative?(clause.text) && whole?(before, clause) }
         end
 
         # A clause stands by itself when the one before it is a step too and both are more than a tail, or there is only one sentence.

@@ -43,13 +43,8 @@ module Peony
         def split(sentence)
           return [sentence] if text.dates_in(sentence).size < 2
 
-          Sentences.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+(?=(?:in|on|by|from|since)\s)/).each_with_object([]) do |clause, parts|
-            if parts.any? && (text.dates_in(clause).empty? || text.dates_in(parts.last).empty?)
-              last = parts.last
-              parts[-1] = text.span(last.from, clause.to)
-            else
-              parts << clause
-            end
+          text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+(?=(?:in|on|by|from|since)\s)/) do |before, clause|
+            [before, clause].all? { |s| text.dates_in(s).any? }
           end
         end
 

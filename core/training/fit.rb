@@ -55,31 +55,41 @@ def store(weights)
   Peony::Reading::Weights.instance_variable_set(:@all, nil)
 end
 
-passages = Corpus.all
-weights = { "strays" => {}, "families" => {} }
-rows = stray_rows(passages)
-weights["strays"] = Regression.binary(rows, penalty: 0.02).transform_values { |v| v.round(4) }
-right = rows.count { |signs, t| (signs.sum { |k, v| (weights["strays"][k] || 0) * v } > 0) == (t["yes"] > 0.5) }
-puts "sentences with an item: #{rows.size}, told right #{(100.0 * right / rows.size).round(1)} %"
-store(weights)
-
-rows = family_rows(passages)
-if ARGV.include?("--check")
-  first = third = 0
-  missed = []
-  5.times do |fold|
-    held = rows.each_with_index.select { |_, i| i % 5 == fold }.map(&:first)
-    kept = rows.each_with_index.reject { |_, i| i % 5 == fold }.map(&:first)
-    fitted = Regression.multinomial(kept, FAMILIES, penalty: PENALTY, prior: PRIOR)
-    held.each do |signs, _, passage|
-      ranked = Regression.chances(fitted, signs).sort_by { |_, v| -v }.map(&:first)
-      first += 1 if passage.families.include?(ranked.first)
-      third += 1 if ranked.first(3).intersect?(passage.families)
-      missed << "#{passage.id} (#{passage.style}) #{passage.families.join('/')} -> #{ranked.first(3).join(', ')}" unless passage.families.include?(ranked.first)
-    end
-  end
-  puts missed
-  puts "unseen: on top #{(100.0 * first / rows.size).round(1)} %, in the first three #{(100.0 * third / rows.size).round(1)} %"
+def strays(passages)
+  Regression.binary(stray_rows(passages), penalty: 0.001).transform_values { |v| v.round(4) }
 end
-weights["families"] = Regression.multinomial(rows, FAMILIES, penalty: PENALTY, prior: PRIOR).transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.004 } }
-store(weights)
+
+def families(passages)
+  Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY, prior: PRIOR)
+            .transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.004 } }
+end
+
+# The strays come first: what the finders see depends on them.
+def fit(passages)
+  sentences = strays(passages)
+  store("strays" => sentences, "families" => Peony::Reading::Weights.families)
+  store("strays" => sentences, "families" => families(passages))
+end
+
+# Whether the first, and one of the first three families is right, and the items are as many as they should be.
+def judge(passage)
+  findings = Peony::Reading.of(Peony::Notes::Text.read(passage.text)).findings
+  names = findings.empty? ? ["none"] : findings.map(&:family)
+  { first: passage.families.include?(names.first), third: names.first(3).intersect?(passage.families),
+    count: passage.items.empty? ? nil : (findings.first&.items&.size == passage.items.size), names: names.first(3) }
+end
+
+def check(passages)
+  told = Array.new(5) do |fold|
+    fit(passages.each_with_index.reject { |_, i| i % 5 == fold }.map(&:first))
+    passages.each_with_index.select { |_, i| i % 5 == fold }.map { |passage, _| [passage, judge(passage)] }
+  end.flatten(1)
+  told.reject { |_, t| t[:first] }.each { |p, t| puts "#{p.id} (#{p.style}) #{p.families.join('/')} -> #{t[:names].join(', ')}" }
+  share = ->(list) { (100.0 * list.count(true) / list.size).round(1) }
+  puts "unseen: on top #{share[told.map { |_, t| t[:first] }]} %, in the first three #{share[told.map { |_, t| t[:third] }]} %, " \
+       "items #{share[told.map { |_, t| t[:count] }.compact]} %"
+end
+
+passages = Corpus.all
+check(passages) if ARGV.include?("--check")
+fit(passages)

@@ -59,7 +59,7 @@ module Peony
 
       # "from 40 to 50, up 20 %": a change that its two values do not give.
       def changes(text)
-        Pairs.changes(text).filter_map do |pair|
+        text.changes.filter_map do |pair|
           one = pair.one
           two = pair.two
           next if one.unit == "%" || one.value.zero?
@@ -98,7 +98,7 @@ module Peony
           end
             next
           end
-          next if Pairs.changes(text).any? { |p| [p.one, p.two].include?(before.last) && p.one.unit == p.two.unit && text.string[p.one.from - 6, 6].to_s.match?(/from/) }
+          next if text.changes.any? { |p| [p.one, p.two].include?(before.last) && p.one.unit == p.two.unit && text.string[p.one.from - 6, 6].to_s.match?(/from/) }
 
           fraction(text, said, before)
         end

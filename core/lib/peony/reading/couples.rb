@@ -27,7 +27,7 @@ module Peony
         return nil if list.size < LEAST * 2
 
         pairs = list.each_slice(2).to_a
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && told_apart?(pairs)
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs))
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
@@ -39,6 +39,15 @@ module Peony
         one, two = sides.map { |side| main(side) }
         one != two && pairs.none? { |a, b| (two && said(a) == two) || (one && said(b) == one) }
       end
+
+      # Units are hardly said, but both sides only rise or only fall: "with 1 trap 40, with 3 traps 22, with 6 traps 9".
+      def interleaved?(pairs)
+        sides = [pairs.map(&:first), pairs.map(&:last)]
+        units = sides.map { |side| side.filter_map { |q| said(q) }.uniq }
+        units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
+      end
+
+      def steady?(values) = values.uniq.size >= values.size - 1 && [values, values.reverse].any? { |v| v.each_cons(2).all? { |a, b| a <= b } }
 
       # One sentence, or two short ones; not "from … to" and not "one in six".
       def near?(text, one, two)

@@ -11,11 +11,15 @@ module Peony
       MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?"
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
+      HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
+      AFTER_HOUR = "the|an?|he|she|they|we|it|i|I|in the|and|until|till|sharp|or|there|on|every"
+      ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
 
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
         /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
+        /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
         /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d)(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
@@ -35,9 +39,14 @@ module Peony
         }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
-        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])) + 12.0 }],
-        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]) + 12.5 }],
+        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }],
+        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
         /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
+        /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
+        /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
+        /\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)/ => [
+          :time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }
+        ],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],

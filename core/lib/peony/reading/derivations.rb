@@ -24,7 +24,7 @@ module Peony
 
       # The change in per cent and the difference.
       def changes(text)
-        Pairs.changes(text).flat_map do |pair|
+        text.changes.flat_map do |pair|
           one = pair.one
           two = pair.two
           one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)]

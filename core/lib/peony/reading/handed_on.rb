@@ -27,7 +27,7 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = q if q.unit != "" && (q.unit != "%" || shares?) && !aside?(q, last)
+          last = q if q.unit != "" && (q.unit != "%" || shares? || listed?(q, @list[i + 1])) && !aside?(q, last)
         end
         shorten
       end
@@ -58,6 +58,13 @@ module Peony
 
       # Whether the passage speaks of shares, so that a bare number may be one.
       def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)
+
+      # "On foot come 46 per cent, by bus 31, on bicycles 14": bare numbers that follow a share in its sentence, and go into what it leaves.
+      def listed?(share, following)
+        return false unless share.unit == "%" && following && following.unit.empty? && share.value + following.value <= 100
+
+        text.string[share.to...following.from].match?(/\A,\s+(?:and )?[^.;:!?\d]{2,40}\z/) && text.string[following.to, 2].to_s.match?(/\A(?:[,.;]|\z)/)
+      end
 
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)

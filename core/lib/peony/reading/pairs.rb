@@ -7,7 +7,7 @@ module Peony
       Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
 
       BETWEEN = /\b(?:to|now|then|today|after|since|but|and|in|by|with|is|was|stood|→|–|-|at)\b|[→–]/
-      CHANGE = /\b(?:from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought)\b|→/i
+      CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
 
       module_function
 
@@ -70,7 +70,7 @@ module Peony
         end.then { |list| list.size > 2 ? [] : list }
       end
 
-      LATER = /\b(?:now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      LATER = /\b(?:since we changed|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
       # Two dates stand with the values, or a word says that the second is later.
       def later?(text, one, two)

@@ -10,7 +10,7 @@ module Peony
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
                     tram track unit issue volume number].freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine)[ -])?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
+      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       TIMES = /\b(twice|thrice)\b/i
@@ -105,7 +105,7 @@ module Peony
           next if m[1].to_s.match?(/\Aa\z/i) && m[2].match?(/half/i) && before.match?(/\band \z/)
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 
-          count = m[1].nil? || m[1].match?(/\Aan?\z/i) ? 1 : Numbers.spelled(m[1])
+          count = m[1].nil? || m[1].match?(/\A(?:an?|another|the .+)\z/i) ? 1 : Numbers.spelled(m[1])
           unit = after.match?(/\A\s+(?:of )?(?:an?\s+)?(?:hour|mile|day|year)/i) ? Units::MEASURES[after[/hour|mile|day|year/i].downcase] : "%"
           value = unit == "%" ? 100.0 * count / part : count.to_f / part
           add(found, taken, string, m, value.round(1), unit)
@@ -133,9 +133,10 @@ module Peony
       end
 
       def clock?(string, match, rest)
-        return true if rest.match?(/\A\s+(?:o['’]clock|past\b|to (?:#{Numbers::WORD})\b|in the (?:morning|afternoon|evening))/i)
-
         before = string[[0, match.begin(0) - 12].max...match.begin(0)]
+        return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
+        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/i) && !before.match?(/\bfrom \z/i)
+
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
         return false if rest.match?(/\A[ -](?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren)\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 

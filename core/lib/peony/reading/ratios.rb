@@ -15,7 +15,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Ratio>]
       def of(text)
-        said = (direct(text) + reversed(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + reversed(text) + lines(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -31,6 +31,14 @@ module Peony
 
           Ratio.new(part: a, whole: b, goal: !gap.match?(STRICT))
         end
+      end
+
+      # "Sown: 120 grains" over "Sprouted: 108": two lines, and nothing else is counted.
+      def lines(text)
+        a, b, more = text.quantities
+        return [] unless b && more.nil? && text.tree.size == 2 && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
+
+        [Ratio.new(part: b, whole: a)]
       end
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"

@@ -12,7 +12,7 @@ module Peony
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.22
       # Below this a family is not worth showing.
-      LEAST = 0.1
+      LEAST = 0.04
 
       module_function
 

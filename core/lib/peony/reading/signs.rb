@@ -10,7 +10,8 @@ module Peony
       # @param findings [Array<Finding>] of all finders, as they came
       # @return [Hash{String => Float}]
       def of(text, findings)
-        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), meaning(text)].reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
+        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text)]
+          .reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
       end
 
       def layout(text)
@@ -86,8 +87,8 @@ module Peony
           date_no_number: share(units) { |s| text.dates_in(s).any? && text.quantities_in(s).empty? },
           ratio: one(Ratios.of(text).any?),
           ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?),
-          changes: [Pairs.changes(text).size / 3.0, 1].min,
-          change_one: one(Pairs.changes(text).size == 1 && quantities.size <= 5),
+          changes: [text.changes.size / 3.0, 1].min,
+          change_one: one(text.changes.size == 1 && quantities.size <= 5),
           totals: one(Totals.of(text).any?)
         }
       end

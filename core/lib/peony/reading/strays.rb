@@ -8,6 +8,8 @@ module Peony
       FRAME = /:\s*\z|\b(?:ask|asked|here goes|here['’]s|so here|we asked|you want to know|people ask|is simple|this way|as follows|in order|let me|i['’]ll|you['’]d think|like this|the following|can i|some numbers|nobody knows|everyone had|everything|all of it|no single reason|put it down)\b/i
       ASIDE = /\b(?:by the way|incidentally|mind you|thank|thanks|sorry|regret|prefers?|promised|expected|welcome|likes?|disputed|officially|fondly|of course|no doubt|glad|moaning|officious|nobody mentioned|will be looked|being (?:repaired|handled)|provided by|crossword|for sale|on sale|may stay|frightens?|never|replaced|recycled|should have|vote on|someone left|we are keeping|best|contempt)\b/i
       BACK = /\A(?:it|they|he|she|this|that|these|those|such|its|their|there)\b/i
+      # Turns of sentences that speak of the whole.
+      GENERAL = /\b(?:everybody|everyone|everything|anyone|people|all|often|usually|always|nobody|no one|most|many|more than|not (?:only|simply|just)|simple|tale|story|who|what|how|why)\b/i
       AND = /\A(?:but|and|so|or|yet|nor|well|still|meanwhile)\b/i
 
       module_function
@@ -26,7 +28,14 @@ module Peony
         middle = Vectors.middle(words.flatten)
         tense = spans.map { |s| past?(text, s) }
         main = tense.compact.tally.max_by(&:last)&.first
-        spans.each_index.map { |i| sentence(text, spans, i, words, middle).merge(tense: !tense[i].nil? && tense[i] != main ? 1 : 0) }
+        modes = spans.map { |s| mode(text, s) }
+        leads = spans.map { |s| lead(text, s) }
+        lengths = spans.map { |s| s.text.split.size }
+        spans.each_index.map do |i|
+          odd = one(!tense[i].nil? && tense[i] != main)
+          sentence(text, spans, i, words, middle).merge(apart(spans, i, modes), shape(spans, i, leads, lengths),
+                                                        tense: odd, tense_first: i.zero? ? odd : 0, tense_last: i == spans.size - 1 ? odd : 0)
+        end
       end
 
       def sentence(text, spans, index, words, middle)
@@ -68,6 +77,68 @@ module Peony
           new_last: one(index == spans.size - 1 && !words[index].intersect?(others)),
           exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced]))
         }
+      end
+
+      # How a sentence differs from the others in the way it speaks, and in how it begins.
+      def apart(spans, index, modes)
+        others = modes.each_with_index.reject { |_, i| i == index }.map(&:first)
+        usual = others.tally.max_by(&:last)
+        odd = usual && usual.last >= others.size * 0.6 && usual.first != modes[index]
+        lead = spans[index].text[/\A[[:alpha:]'’]+/].to_s.downcase
+        last = index == spans.size - 1
+        {
+          odd: one(odd), odd_first: one(odd && index.zero?), odd_last: one(odd && last),
+          same_lead: one(spans.each_with_index.any? { |s, i| i != index && s.text[/\A[[:alpha:]'’]+/].to_s.downcase == lead }),
+          being: one(modes[index] == :being), being_first: one(modes[index] == :being && index.zero?), being_last: one(modes[index] == :being && last),
+          last_but_one: one(index == spans.size - 2 && spans.size > 4), many: one(spans.size > 6), many_first: one(spans.size > 6 && index.zero?), many_last: one(spans.size > 6 && last),
+          modal_last: one(last && spans[index].text.match?(/\b(?:may|must|should|can|could|would|might)\b/)),
+          says: one(spans[index].text.match?(/\b(?:says|said|tells|told|reckons|swears|claims|admits)\b/)),
+          still: one(last && spans[index].text.match?(/\b(?:still|since|already|meanwhile|however|though|even|too|away|yet)\b/))
+        }
+      end
+
+      # Items of one passage begin alike and are about as long as each other.
+      def shape(spans, index, leads, lengths)
+        others = leads.each_with_index.reject { |_, i| i == index }.map(&:first)
+        middle = lengths.sort[lengths.size / 2]
+        last = index == spans.size - 1
+        words = spans[index].text
+        alike = others.empty? ? 0.0 : others.count(leads[index]).to_f / others.size
+        brief = lengths[index] < middle * 0.6
+        {
+          alike: alike, alike_first: index.zero? ? alike : 0, alike_last: last ? alike : 0, brief: one(brief), brief_first: one(brief && index.zero?), brief_last: one(brief && last),
+          lengthy: one(lengths[index] > middle * 1.5), lengthy_first: one(index.zero? && lengths[index] > middle * 1.5),
+          ends: one(last && words.match?(/\A(?:and|even|finally|at last|last of all|then|in the end|or|plus|also)\b/i)),
+          the_last: one(last && leads[index] == :the), name_last: one(last && leads[index] == :name), pronoun_last: one(last && leads[index] == :pronoun),
+          when: one(leads[index] == :when), when_first: one(leads[index] == :when && index.zero?), when_last: one(leads[index] == :when && last),
+          before_pronoun: one(leads[index + 1] == :pronoun), before_pronoun_first: one(index.zero? && leads[1] == :pronoun),
+          all_of: one(words.match?(GENERAL)),
+          all_of_first: one(index.zero? && words.match?(GENERAL)),
+          after_one: one(index == 1), inner: one(index.positive? && !last)
+        }
+      end
+
+      def lead(text, span)
+        first = text.tokens_in(span).first
+        return :none unless first
+        return :pronoun if first.low.match?(/\A(?:it|they|he|she|this|that|these|those|its|their|his|her)\z/)
+        return :person if first.low.match?(/\A(?:i|we|you|our|my|your)\z/)
+        return :when if first.low.match?(/\A(?:in|by|on|at|after|when|once|before|during|from|with|as|until|next|then|first|later|last)\z/)
+        return :the if first.low.match?(/\A(?:the|a|an|there)\z/)
+        return :joined if first.low.match?(/\A(?:and|but|so|or|yet|even|also)\z/)
+
+        first.noun? ? :name : :other
+      end
+
+      # Whether a sentence tells somebody to do something, says what something is, speaks of "I", or tells what happens.
+      def mode(text, span)
+        return :told if Words.imperative?(span.text)
+
+        verb = text.tokens_in(span).find(&:finite?)
+        return :none unless verb
+        return :being if verb.low.match?(/\A(?:is|are|was|were|has|have|had|['’]s|['’]re)\z/)
+
+        span.text.match?(/\A(?:I|we|you)\b/i) ? :person : :deed
       end
 
       def one(value) = value ? 1 : 0

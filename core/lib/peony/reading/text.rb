@@ -88,6 +88,9 @@ module Peony
       # @return [Array<Measures::Measure>] quantities with the words they belong to
       def measures = @measures ||= Measures.of(self)
 
+      # @return [Array<Pairs::Pair>] quantities that go from one value to another
+      def changes = @changes ||= Pairs.changes(self)
+
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)
 

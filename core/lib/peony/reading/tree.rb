@@ -21,7 +21,20 @@ module Peony
       # @return [Array<Node>] what stands side by side: groups where at least two lines lead something, else the entries
       def of(text)
         groups = grouped(text)
-        groups.size >= 2 && groups.size >= text.outer.size * 0.2 ? groups : nodes(text.outer)
+        return groups if groups.size >= 2 && groups.size >= text.outer.size * 0.2
+
+        text.outer.any? ? nodes(text.outer) : labelled(text)
+      end
+
+      LABEL = /\A[^:.!?;]{2,42}:\s+\S/
+
+      # Running text in which every sentence has a label of its own: "Oil: cheap to fit, dirty. Pellets: dear to fit, clean."
+      def labelled(text)
+        sentences = text.sentences
+        told = sentences.select { |s| s.text.match?(LABEL) }
+        return [] unless told.size >= 2 && told.size >= sentences.size * 0.8 && told.all? { |s| s.text.split.size <= 24 }
+
+        told.map { |s| Node.new(span: s, level: 0, ordered: false, children: [], body: []) }
       end
 
       def nodes(entries) = entries.map { |e| Node.new(span: e.span, level: e.level, ordered: e.ordered, children: nodes(e.children), body: []) }

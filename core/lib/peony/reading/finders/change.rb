@@ -8,7 +8,7 @@ module Peony
         family "change"
 
         def find
-          items = Pairs.changes(text).map { |pair| change(pair) }
+          items = text.changes.map { |pair| change(pair) }
           return nil if items.empty? || items.size > 8
 
           finding(0.4 + (cue?(:from_to, :rose_fell) ? 0.3 : 0) + (cue?(:before_now) ? 0.2 : 0), reason(items), items)

@@ -9,6 +9,8 @@ module Peony
 
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
+        LEADING = /\A(?:in|with|at|for|on|out|over|up|down|as|and|but|while)\z/
+
         def find
           items = of_nodes || of_paragraphs || of_subjects
           return nil unless items && items.size.between?(2, 8)
@@ -40,7 +42,11 @@ module Peony
           made
         end
 
-        def clauses(node) = node.children.any? ? node.children : Sentences.clauses(node.span, /[,;]\s+/)
+        def clauses(node)
+          return node.children if node.children.any?
+
+          (node.body.any? ? node.body : [node.span]).flat_map { |s| Sentences.clauses(s, /[,;.]\s+/) }
+        end
 
         # "4 kg, 5 minutes, £12": the units are the aspects; "fare €2.50": the word before the number is.
         def aspects(span)
@@ -69,7 +75,8 @@ module Peony
 
         def portrait(spans)
           lead = text.tokens_in(spans.first)
-          verb = lead.index(&:finite?) || [lead.size, 5].min
+          lead = lead.drop_while { |t| t.low.match?(LEADING) } if lead.first&.low&.match?(LEADING)
+          verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.low == "there" || t.tag == "prp" } || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
           made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
         end
@@ -86,7 +93,7 @@ module Peony
             elsif list.any? then list.last[:spans] << span
             end
           end
-          groups = merged(groups)
+          groups = without_remark(merged(groups))
           return nil unless groups.size.between?(2, 4)
 
           @strength = 0.2 + (cue?(:than, :comparative, :choose) ? 0.15 : 0)
@@ -96,18 +103,30 @@ module Peony
         # The phrase that a sentence begins with, where that names a thing: "the printed guide", "Class 4", "in the new one".
         def head(span)
           tokens = text.tokens_in(span)
-          tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:in|with|at|for)\z/)
+          tokens = tokens.drop_while { |t| t.low.match?(LEADING) }
           return nil if tokens.empty? || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/)
 
-          phrase = tokens.take_while { |t| t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" }.first(5)
+          phrase = tokens.take_while { |t| t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
           words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
-          words.join(" ") if words.any? && (phrase.any?(&:noun?) || words.last == "one")
+          words.join(" ") if words.any? && (phrase.any? { |t| t.noun? || named?(tokens, t) } || words.last == "one")
+        end
+
+        # "The Fell weighs 620 g": a word in capitals after an article is a name, whatever else it may mean.
+        def named?(tokens, token) = token != tokens.first && token.text.match?(/\A[A-Z]/)
+
+        # A last sentence about something else, which the strays know, is not a thing either.
+        def without_remark(groups)
+          last = groups.last
+          return groups unless groups.size > 2 && last[:spans].size == 1
+          return groups if text.points.any? { |p| p.span.from == last[:spans].first.from && p.chance > 0.65 }
+
+          groups[0..-2]
         end
 
         # An introduction that names none of the things is not one of them.
         def merged(groups)
           if groups.size > 2 && groups.first[:spans].size == 1 &&
-             groups.first[:spans].first.text.match?(/\b(?:two|three|looked at|compar|ask me|whether|which)\b/i)
+             groups.first[:spans].first.text.match?(/\b(?:two|three|looked at|compar|ask me|whether|which|alike|differ\w*|mix(?:es)? up|both|either|apart|confuse\w*)\b|\bor\b[^.]*\?/i)
             groups.drop(1)
           else
             groups

@@ -11,6 +11,7 @@ module Peony
 
         def find
           items = chain || alike(series: text.sentences.size <= 2)
+          items = closed(items)
           items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
           return nil if items.size < 3 || items.size > 10
 
@@ -28,6 +29,15 @@ module Peony
 
           body = Series.after_colon(sentence) || sentence
           Sentences.clauses(body, /;\s+(?:and )?|,\s+(?=who\b|which\b|tells?\b)/).map { |s| item(s) }
+        end
+
+        # What stands behind the sentence that leads back is a remark.
+        def closed(items)
+          at = items.each_index.select { |i| i >= 2 && items[i].spans.first.text.match?(/\b(?:again|once more|round we go|anew)\b/i) }.last
+          return items if at.nil? || items.size < 4
+
+          kept = items.first(at + 1)
+          kept.size >= 3 && kept.size >= items.size - 2 ? kept : items
         end
 
         # "and so to new Moon again" says nothing of its own.

@@ -7,12 +7,17 @@ module Peony
       class Decision < Finder
         family "decision"
 
-        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b)|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+/
+        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b|without (?:one|it)\b|one with\b|those (?:who|that|with)\b|for (?:less|more|fewer|others)\b|over (?:£|€|\d))|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+/
         FRAME = /\b(?:depends? on (?:two|three|your|age)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy)\b/i
         IF = /\b(?:if|whether|unless|when|otherwise|depends|provided)\b|\?/i
 
         # One "if" is a condition; a branch says what happens otherwise.
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
+
+        # Says no more than that one goes on.
+        ON = /\A(?:if (?:yes|not?|so),? )?(?:yes|no|not|so|neither|above|below|go on|carry on|read on|(?:go to )?(?:the )?next question)\W*\z/i
+        # "Chick on the path?" names the case; it is no question that branches.
+        CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
 
         def find
           items = branches.map { |s| item(s) }
@@ -27,12 +32,16 @@ module Peony
 
         def branches
           units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
-          list = units.flat_map { |s| parts(s) }.reject { |s| s.text.match?(/\A(?:if )?(?:yes|no|not|so|neither|above|below)\W*\z/i) || s.text.split.empty? }
+          list = units.flat_map { |s| parts(s) }.reject { |s| s.text.match?(ON) || s.text.match?(/\Aif (?:yes|not?|so)\W*\z/i) || s.text.split.empty? }
+          list = list[0..-2] if list.size > 3 && nodes.size < 2 && remark?(list.last)
           list.size > 3 && frame?(list.first) ? list.drop(1) : list
         end
 
+        # A last sentence without a condition, which the strays take for an aside.
+        def remark?(span) = !span.text.match?(IF) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
+
         # An introduction asks nothing and tells nobody to do anything.
-        def frame?(span) = span.text.match?(FRAME) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:/))
+        def frame?(span) = span.text.match?(FRAME) || span.text.match?(CASE) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:/))
 
         def parts(span) = Sentences.clauses(span, SPLIT)
       end

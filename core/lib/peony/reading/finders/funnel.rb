@@ -13,8 +13,8 @@ module Peony
 
           items = stages.map { |m| stage(m) }
           cover = stages.size.to_f / counts.size
-          # Numbers of quite different things that happen to fall are not stages.
-          apart = stages.map(&:unit).uniq.size == stages.size && text.cues[:stages_left].zero? ? 0.3 : 1.0
+          # Numbers that happen to fall, without a word that some went on and some stayed, hardly are stages.
+          apart = text.cues[:stages_left].zero? ? 0.4 : 1.0
           finding(((cover**2) * 0.8 * apart) + (text.cues[:stages_left] >= 2 ? 0.2 : 0), "#{count(items.size, 'stage')}, each with fewer than the one before", items)
         end
 

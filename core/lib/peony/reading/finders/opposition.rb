@@ -8,17 +8,18 @@ module Peony
         family "opposition"
 
         PAIRS = [
-          [/\A(?:do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
+          [/\A(?:what .{0,20}\b(?:likes?|loved?|works?)|do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
           [/\A(?:pros?|for|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i,
            /\A(?:cons?|against|disadvantages?|drawbacks?|weaknesses|minus\w*|arguments against|reasons against|downsides?|costs?|risks?)\b/i],
-          [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to)\b/i, /\A(?:after|now|new|today|since)\b/i]
+          [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to|until)\b/i, /\A(?:after|now|new|today|since)\b/i]
         ].freeze
-        FOR = /\b(?:friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
-        TURN = /\A(?:against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
-        AGAINST = /\b(?:against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
+        TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i
+        FOR = /\b(?:welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
+        TURN = /\A(?:it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
+        AGAINST = /\b(?:less (?:keen|happy|sure|fond)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
         def find
-          items = of_nodes || of_labels || of_prose
+          items = of_nodes || of_labels || of_two_labels || of_prose
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -33,7 +34,7 @@ module Peony
           nodes.map { |n| sided(node_item(n), n.span) }
         end
 
-        def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b/i)
+        def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
 
         # "A poster that works: one picture, ten words": the parts after the label are the side's points.
         def sided(item, span)
@@ -62,11 +63,23 @@ module Peony
           end
         end
 
+        # "What I like: … What I can't stand: …" within running text.
+        def of_two_labels
+          return nil if nodes.size >= 2
+
+          told = text.sentences.select { |s| s.text.match?(Tree::LABEL) }
+          return nil unless told.size == 2 && paired?(told.map { |s| s.text[/\A[^:]+/] })
+
+          @strength = 0.85
+          told.map { |s| sided(made(Titles.of(s.text[/\A[^:]+/]).first, s.text[/:\s+(.+)\z/m, 1].to_s, [s]), s) }
+        end
+
         def of_prose
           return nil if nodes.size >= 2
 
           list = text.sentences
-          at = turn(list)
+          list = list.drop(1) if list.size > 2 && list.first.text.match?(TWO)
+          at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3

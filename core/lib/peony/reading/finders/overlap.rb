@@ -9,6 +9,12 @@ module Peony
 
         BOTH = /\b(?:both|shared?s?|in common|the two of them|each other|the same|between them|all three|either|use both|do both|belongs? as much|meet|use the same|all year|everyone (?:up there|here))\b/i
 
+        # "Only hers has treacle. Only his has the mustard. What's in both is the ginger": what each has alone, then what they share.
+        ALONE = /\b(?:only|alone|nobody else|by itself|of (?:its|his|her|their) own|own)\b/i
+        SHARED = /\b(?:both|in common|share[sd]?|common to|all three|the two of them|between them|all of them|overlap|where they meet)\b/i
+
+        COUNTED = /\b(?:both|the two of them|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
+
         def find
           items = of_nodes || of_counts || of_prose
           return nil unless items && items.size.between?(2, 8)
@@ -19,17 +25,21 @@ module Peony
         private
 
         def of_nodes
-          return nil unless nodes.size.between?(2, 5)
+          return nil unless nodes.size.between?(2, 8)
 
-          both = nodes.count { |n| n.span.text.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || n.span.text.match?(/\b(?:use|do|in) both\b/i) }
-          @strength = both == 1 ? 0.9 : 0.1
+          heads = nodes.map { |n| n.span.text }
+          both = heads.count { |h| h.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || h.match?(/\b(?:use|do|in) both\b/i) }
+          only = heads.count { |h| h.match?(/\A(?:only|just)\b|\A[^:]{2,40}\b(?:only|alone)\b/i) }
+          return nil if nodes.size > 5 && only < 2
+
+          @strength = both == 1 || (both.positive? && only >= 2) ? 0.9 : 0.1
           nodes.map { |n| node_item(n) } if both.positive?
         end
 
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
           list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/)) }
-          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(/\b(?:both|the two of them|together|two of them)\b/i) }
+          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) }
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
@@ -46,13 +56,31 @@ module Peony
         end
 
         def of_prose
-          return nil if nodes.size >= 2 || text.cues[:both] < 2
+          return nil if nodes.size >= 2
+
+          told = apart
+          return told if told
+          return nil if text.cues[:both] < 2
 
           @strength = [0.15 * text.cues[:both], 0.6].min
           spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
           spans = groups.any? ? groups + spans.drop(1).select { |s| s.text.match?(BOTH) && !s.text.match?(/\b(?:only|alone)\b/i) } : spans.drop(1) if spans.size > 3 && introduces?(spans.first)
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
         end
+
+        def apart
+          parts = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:and |but )?(?=only\b|from the\b|what\b|both\b)/) }
+          alone = parts.select { |s| s.text.match?(ALONE) && !s.text.match?(SHARED) }
+          alone = from_each(parts) if alone.size < 2
+          shared = parts.select { |s| s.text.match?(SHARED) && (alone.empty? || s.from > alone.first.from) }
+          return nil unless alone.size.between?(2, 3) && shared.size.between?(1, alone.size == 3 ? 4 : 1)
+
+          @strength = 0.7
+          (alone + shared).sort_by(&:from).map { |s| item(s) }
+        end
+
+        # "From the teacher comes knowing when to stop; from the actor, knowing when to start."
+        def from_each(parts) = parts.select { |s| s.text.match?(/\A(?:and |but )?from (?:the|his|her|its|a)\b/i) }
 
         # "Art and physics have more in common than either admits": names the groups and says nothing of them yet.
         def introduces?(span) = span.from == text.sentences.first.from && (span.text.match?(/\?\z|\band\b/) || span.text.match?(/circles/))

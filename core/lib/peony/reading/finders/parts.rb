@@ -7,7 +7,7 @@ module Peony
       class Parts < Finder
         family "parts"
 
-        REST = /\b(?:the rest|everything else|whatever is left|the (?:balance|remainder)|the others)\b/i
+        REST = /\b(?:the rest|everything else|what(?:ever)? (?:is|was) left(?: over)?|the (?:balance|remainder)|the others?|the remaining \w+)\b/i
 
         def find
           items = of_entries || of_clauses || of_counts
@@ -84,6 +84,7 @@ module Peony
           share = shares[index]
           start = index.zero? ? after_lead(sentence, share, shares.size) : after_comma(shares[index - 1].to, share.from)
           words = smooth(text.string[start...share.from])
+          words = smooth(text.string[shares[index - 1].to...share.from]) if words.empty? && index.positive?
           words = smooth(text.string[share.to...sentence.to]) if words.split.empty? || (shares.size == 1 && words.split.size < 2)
           ending = shares[index + 1] ? after_comma(share.to, shares[index + 1].from) : sentence.to
           build(words, share, text.span(start, [share.to, ending].max))

@@ -32,8 +32,8 @@ RSpec.describe "bin/peony" do
 
   it "lists forms, finishes and styles" do
     expect(lines("forms").first.keys).to include("form", "family", "least", "most", "sees")
-    expect(lines("finishes").map { |f| f["finish"] }).to contain_exactly("flat", "line", "tint")
-    expect(lines("styles").map { |s| s["style"] }).to eq %w[Dome Dusk Meadow]
+    expect(lines("finishes").map { |f| f["finish"] }).to contain_exactly("flat", "line", "tint", "night", "cut paper", "pencil")
+    expect(lines("styles").map { |s| s["style"] }).to eq %w[Dome Dusk Meadow Chalk Lamplight Harvest Ledger Tide]
   end
 
   it "draws a text to SVG, PNG and PDF" do

@@ -84,7 +84,7 @@ RSpec.describe "Pieces" do
     make
     catalogue = fetch("/api/catalogue")
     expect(catalogue["forms"].map { |f| f["form"] }).to include("staircase", "ring", "spine")
-    expect(catalogue["styles"].map { |s| s["style"] }).to eq %w[Dome Dusk Meadow]
+    expect(catalogue["styles"].map { |s| s["style"] }).to eq %w[Dome Dusk Meadow Chalk Lamplight Harvest Ledger Tide]
     expect(catalogue["kinds"].map { |k| k["kind"] }).to include("infographic", "square", "wide", "slide", "slide-4-3", "a4", "a3", "own")
     expect(catalogue["finishes"].size).to be >= 3
   end

@@ -3,8 +3,8 @@
 module Peony
   # Pictures made from a reading: items + form + finish.
   module Figures
-    # What a form draws of one item. +strong+ marks the one that matters; +aspects+ are pairs [name, words].
-    Item = Struct.new(:id, :title, :detail, :value, :unit, :date, :aspects, :colour, :strong, keyword_init: true)
+    # What a form draws of one item. +strong+ marks the one that matters; +aspects+ are pairs [name, words]; +children+ are items.
+    Item = Struct.new(:id, :title, :detail, :value, :unit, :date, :aspects, :colour, :strong, :children, keyword_init: true)
 
     # Everything a form needs. Sizes in px; +colour+ is the figure's role; +least+ the smallest text size allowed.
     Job = Struct.new(:items, :heading, :width, :height, :house, :finish, :direction, :colour, :least, keyword_init: true)
@@ -28,7 +28,8 @@ module Peony
     def items(items)
       items.each_with_index.map do |data, index|
         Item.new(id: data["id"] || "i#{index + 1}", title: clean(data["title"]), detail: clean(data["detail"]), value: number(data["value"]),
-                 unit: data["unit"].to_s, date: data["date"]&.to_s, aspects: data["aspects"] || [], colour: data["colour"], strong: data["strong"])
+                 unit: data["unit"].to_s, date: data["date"]&.to_s, aspects: data["aspects"] || [], colour: data["colour"], strong: data["strong"],
+                 children: items(data["children"] || []))
       end
     end
 
@@ -38,9 +39,11 @@ module Peony
     # @return [Drawing]
     # @raise [Refusal] with the reason
     def draw(form, items, house:, width:, height:, finish: nil, heading: nil, direction: "ltr", colour: "accent-1", least: 12)
-      job = Job.new(items: items(items), heading: clean(heading), width: width.to_f, height: height.to_f, house: house,
-                    finish: Finish.fetch(finish || house.finish), direction: direction, colour: colour, least: least)
-      Form.fetch(form).draw(job)
+      finish = Finish.fetch(finish || house.finish)
+      finish.framed(house, width.to_f, height.to_f) do |dressed, w, h|
+        job = Job.new(items: items(items), heading: clean(heading), width: w, height: h, house: dressed, finish: finish, direction: direction, colour: colour, least: least)
+        Form.fetch(form).draw(job)
+      end
     end
 
     # @return [Scene::Picture] a drawing on its ground, as a picture of its own

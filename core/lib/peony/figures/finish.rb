@@ -29,6 +29,17 @@ module Peony
       def name = self.class.title
       def sees = self.class.sees
 
+      # Lets a finish choose the style's inks and ground, keep a margin, and go over what was drawn.
+      # @param house [Style::House]
+      # @param width [Float] px
+      # @param height [Float] px
+      # @yieldparam house [Style::House] to draw with
+      # @yieldparam width [Float] px that are left
+      # @yieldparam height [Float] px
+      # @yieldreturn [Drawing]
+      # @return [Drawing]
+      def framed(house, width, height) = yield(house, width, height)
+
       # @param house [Style::House]
       # @param role [String] colour role
       # @param strength [Float] 0..1 along a ramp; 1 is the full colour

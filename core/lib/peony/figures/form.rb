@@ -13,9 +13,10 @@ module Peony
 
       members_in "figures/forms"
       include Labels
+      include Marks
 
       # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
-      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, keyword_init: true)
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, keyword_init: true)
 
       class << self
         attr_reader :facts
@@ -23,23 +24,37 @@ module Peony
         # @param name [String] its name in files and on the command line
         # @param family [String] what it is made for; +also+ names further families it serves
         # @param reason [String] why one would choose it, shown under a proposal
+        # @param nested [Boolean] whether it shows what items are made of; other forms are given flat items
         # @param stacked [Boolean] whether each item takes a row, so that many items need much height
-        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false)
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false)
           @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason,
-                             needs: needs, stacked: stacked)
+                             needs: needs, stacked: stacked, nested: nested)
           Form.register(name, self)
+        end
+
+        # What forms look alike: those that are built on the same arrangement.
+        # @return [String]
+        def kind
+          shared = [Around, Sides, Course, Bars, Meters, Forest, Shares, Changes, Mood, Branches].find { |m| include?(m) }
+          if shared
+            shared.name
+          else
+            (facts.stacked ? "rows" : "grid")
+          end
         end
 
         # @param job [Job]
         # @return [Drawing]
         # @raise [Refusal]
         def draw(job)
+          job = job.dup.tap { |shown| shown.items = shown(job.items) }
           check(job)
           new(job).drawing
         end
 
         # @return [String, nil] why these items are not for this form
         def objection(items)
+          items = shown(items)
           return "#{facts.title} holds at least #{facts.least} items." if items.size < facts.least
           return "#{facts.title} holds at most #{facts.most} items." if items.size > facts.most
 
@@ -49,6 +64,11 @@ module Peony
           end
           nil
         end
+
+        # Forms that cannot nest show the parts of a single thing, or tell the parts of each item in its detail.
+        # @param items [Array<Item>]
+        # @return [Array<Item>]
+        def shown(items) = facts.nested ? items : Nesting.flat(items)
 
         private
 

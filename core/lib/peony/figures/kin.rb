@@ -5,9 +5,9 @@ module Peony
     # Whose forms can also hold the items of a family, nearest first, beside the forms that are made for it.
     module Kin
       OF = {
-        "cycle" => %w[sequence list], "hub" => %w[list], "cause" => %w[list sequence], "journey" => %w[sequence list], "decision" => %w[list], "hierarchy" => %w[list],
-        "quadrant" => %w[list], "overlap" => %w[list], "opposition" => %w[list], "change" => %w[headline list], "ranking" => %w[headline list], "trend" => %w[headline timeline list],
-        "ratio" => %w[headline], "funnel" => %w[headline sequence list], "relation" => %w[comparison list], "timeline" => %w[list], "comparison" => %w[list], "sequence" => %w[list]
+        "cycle" => %w[sequence], "hub" => %w[list], "cause" => %w[list sequence], "journey" => %w[sequence], "decision" => %w[list], "hierarchy" => %w[list],
+        "quadrant" => %w[list], "overlap" => %w[list], "opposition" => %w[comparison list], "change" => %w[headline], "ranking" => %w[headline], "trend" => %w[timeline],
+        "ratio" => %w[headline], "funnel" => %w[ranking sequence], "relation" => %w[comparison ranking], "timeline" => %w[list], "comparison" => %w[list], "sequence" => %w[list]
       }.freeze
       # How much less a kindred form is worth than one made for the family.
       STEP = 0.08
@@ -22,7 +22,7 @@ module Peony
         return 0.9 - (0.06 * facts.also.index(family)) if facts.also.include?(family)
 
         at = (OF[family] || []).index(facts.family)
-        at && (0.8 - (STEP * at))
+        at && (0.66 - (STEP * at))
       end
     end
   end

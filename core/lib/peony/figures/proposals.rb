@@ -5,7 +5,9 @@ module Peony
     # Real drawings of a reading, best first and different from each other.
     module Proposals
       MOST = 12
+      # Of one family, and of one arrangement, among the first six.
       COUSINS = 4
+      ALIKE = 2
 
       module_function
 
@@ -45,13 +47,15 @@ module Peony
         nil
       end
 
-      # The first six hold no more than four of one family when there is another.
+      # The first six differ: no more than four of one family and two of one arrangement, where there are others.
       def mixed(list)
         first = []
         later = []
-        list.each { |p| first.size < 6 && first.count { |q| q.family == p.family } < COUSINS ? first << p : later << p }
+        list.each { |p| first.size < 6 && first.count { |q| q.family == p.family } < COUSINS && first.count { |q| kind(q) == kind(p) } < ALIKE ? first << p : later << p }
         first + later
       end
+
+      def kind(proposal) = Form.fetch(proposal.form).kind
 
       # @return [String, nil] why a reading that found something has no drawing, and what to do
       def objection(reading)
@@ -66,22 +70,13 @@ module Peony
 
       # @param finding [Reading::Finding]
       # @return [Array<Hash>] its items as a piece keeps them
-      def items(finding, passage) = laid_flat(finding.items).first(40).each_with_index.map { |item, index| kept(item, index, passage) }
-
-      # A single thing with parts of its own is shown by its parts.
-      def laid_flat(items) = items.one? && items.first.children.size >= 2 ? items.first.children : items
+      def items(finding, passage) = finding.items.first(40).each_with_index.map { |item, index| kept(item, "i#{index + 1}", passage) }
 
       # @return [Hash] an item as a piece keeps it, with its thread
-      def kept(item, index, passage)
-        { "id" => "i#{index + 1}", "title" => item.title, "detail" => detail(item), "value" => item.value, "unit" => item.unit, "date" => item.date,
+      def kept(item, id, passage, depth = 0)
+        parts = depth < 3 ? item.children.first(24).each_with_index.map { |child, index| kept(child, "#{id}.#{index + 1}", passage, depth + 1) } : []
+        { "id" => id, "title" => item.title, "detail" => item.detail, "children" => parts, "value" => item.value, "unit" => item.unit, "date" => item.date,
           "aspects" => item.aspects, "refs" => item.spans.flat_map { |s| passage.refs(s.from, s.to) } }.reject { |_, v| v.nil? || v == [] || v == "" }
-      end
-
-      # Nested entries that a form cannot nest are told in the detail.
-      def detail(item)
-        return item.detail if item.children.empty?
-
-        [item.detail, item.children.map { |c| [c.title, c.detail].reject(&:empty?).join(" ") }.join("; ")].reject(&:empty?).join(": ")
       end
     end
   end

@@ -11,7 +11,12 @@ module Peony
         "Young Serif" => { 400 => "YoungSerif_400Regular" },
         "Figtree" => { 400 => "Figtree_400Regular", 600 => "Figtree_600SemiBold", 700 => "Figtree_700Bold" },
         "Bitter" => { 400 => "Bitter_400Regular", 600 => "Bitter_600SemiBold" },
-        "Karla" => { 400 => "Karla_400Regular", 600 => "Karla_600SemiBold", 700 => "Karla_700Bold" }
+        "Karla" => { 400 => "Karla_400Regular", 600 => "Karla_600SemiBold", 700 => "Karla_700Bold" },
+        "Nunito" => { 400 => "Nunito_400Regular", 700 => "Nunito_700Bold", 800 => "Nunito_800ExtraBold" },
+        "Lora" => { 400 => "Lora_400Regular", 600 => "Lora_600SemiBold" },
+        "Zilla Slab" => { 400 => "ZillaSlab_400Regular", 600 => "ZillaSlab_600SemiBold" },
+        "Libre Franklin" => { 400 => "LibreFranklin_400Regular", 600 => "LibreFranklin_600SemiBold", 700 => "LibreFranklin_700Bold" },
+        "Archivo" => { 400 => "Archivo_400Regular", 600 => "Archivo_600SemiBold", 700 => "Archivo_700Bold" }
       }.freeze
 
       ALL = FILES.to_h do |family, weights|

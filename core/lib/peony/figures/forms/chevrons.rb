@@ -24,7 +24,7 @@ module Peony
 
         # The base class calls head for the heading; with an item it draws an arrow head.
         def head(item = nil, *place)
-          item ? arrow(item, *place) : super()
+          item ? chevron(item, *place) : super()
         end
 
         private
@@ -52,7 +52,7 @@ module Peony
 
         def strip(columns, band) = [width / columns * 0.5, band * 0.34, 120 * unit].min.clamp(26, 200)
 
-        def arrow(item, index, label, columns, tall, y)
+        def chevron(item, index, label, columns, tall, y)
           step = width / columns
           x = (index % columns) * step
           nose = [tall * 0.36, step * 0.24].min

@@ -48,17 +48,8 @@ module Peony
           case area
           when Scene::Rect then x.between?(area.x, area.x + area.w) && y.between?(area.y, area.y + area.h)
           when Scene::Ellipse then area.rx.positive? && area.ry.positive? && (((x - area.cx) / area.rx)**2) + (((y - area.cy) / area.ry)**2) <= 1
-          else polygon?(area, x, y)
+          else Scene::Outlines.cover?(area, x, y)
           end
-        end
-
-        # Even–odd rule over the path's end points; curves are taken by their chords.
-        def polygon?(path, x, y)
-          corners = path.commands.filter_map { |_, *numbers| numbers.last(2) if numbers.any? }
-          corners.each_with_index.count do |(x1, y1), i|
-            x2, y2 = corners[i - 1]
-            (y1 > y) != (y2 > y) && x < ((x2 - x1) * (y - y1) / (y2 - y1)) + x1
-          end.odd?
         end
 
         def filled(group) = [].tap { |list| each_node(group) { |n| list << n if !n.is_a?(Scene::Text) && n.respond_to?(:fill) && n.fill } }

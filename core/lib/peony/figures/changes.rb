@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # For forms that set a value before beside a value after: both come from an item's aspects, else a row of items is one quantity told step by step.
+    module Changes
+      # +from+ and +to+ are numbers, +said+ how the two are written.
+      Change = Struct.new(:item, :name, :from, :to, :said, keyword_init: true) do
+        def difference = to - from
+
+        # @return [Float, nil] in % of the first value
+        def share = from.zero? ? nil : 100.0 * difference / from.abs
+      end
+
+      private
+
+      # @return [Array<Change>]
+      def changes
+        @changes ||= items.map { |item| told(item) }.then { |list| list.all? ? list : steps }
+      end
+
+      def told(item)
+        pair = item.aspects.map(&:last).first(2)
+        one, two = pair.map { |words| Reading.of(Notes::Text.read(words.to_s)).quantities.first }
+        Change.new(item: item, name: item.title, from: one.value, to: two.value, said: pair) if one && two
+      end
+
+      # Without pairs each item is measured against the first.
+      def steps
+        first = items.first
+        items.drop(1).map { |item| Change.new(item: item, name: item.title, from: first.value, to: item.value, said: [Values.text(first), Values.text(item)]) }
+      end
+
+      # "+25 %", "−38 %"; where there is nothing to take it of, the difference itself.
+      def change_text(change)
+        share = change.share
+        return signed(change.difference) unless share
+
+        "#{signed(share.abs >= 10 ? share.round : share.round(1))}\u2009%"
+      end
+
+      def signed(value) = "#{'+' if value.positive?}#{Values.grouped(Reading::Numbers.plain(value))}"
+    end
+  end
+end

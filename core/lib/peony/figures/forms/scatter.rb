@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    module Forms
+      # A dot for each pair of numbers, the line that fits them, names beside the dots where there is room.
+      class Scatter < Form
+        form "scatter", title: "Scatter with a line", family: "relation", least: 3, most: 12, needs: %i[value],
+                        sees: "a dot for each pair of numbers and the line that fits them best", reason: "how one goes with the other"
+
+        include Pairings
+
+        def draw
+          @size = [[18 * unit, 13].max, job.least].max
+          @left = [axis_words(ys).map { |w| house.font("body").width(w, @size) }.max + gap(14), 40].max
+          @floor = bottom - (@size * 2.9)
+          @ceiling = top + (@size * 1.9)
+          refuse("There is too little room for the dots.") if @floor - @ceiling < 90 || width - @left < 140
+          axes
+          fitted
+          each_item { |item, i| dot(item, i) }
+          names
+        end
+
+        private
+
+        def scale(values)
+          @scales ||= {}
+          @scales[values] ||= begin
+            low, high = values.minmax
+            span = high - low
+            span = high.abs.clamp(1, Float::INFINITY) if span.zero?
+            step = nice(span / 3.5)
+            from = low.positive? && low < span * 0.6 ? 0 : (low / step).floor * step
+            [from, (high / step).ceil * step, step]
+          end
+        end
+
+        # 1, 2 or 5 times a power of ten.
+        def nice(value)
+          power = 10.0**Math.log10(value).floor
+          [1, 2, 5, 10].map { |m| m * power }.find { |v| v >= value }
+        end
+
+        def marks(values)
+          from, to, step = scale(values)
+          Array.new(((to - from) / step).round + 1) { |i| Reading::Numbers.plain((from + (i * step)).round(6)) }
+        end
+
+        def axis_words(values) = marks(values).map { |v| Values.grouped(v) }
+
+        def x_of(value) = @left + gap(10) + (place(value, xs) * (width - @left - gap(26)))
+        def y_of(value) = @floor - (place(value, ys) * (@floor - @ceiling))
+
+        def place(value, values)
+          from, to, = scale(values)
+          to == from ? 0.5 : (value - from) / (to - from).to_f
+        end
+
+        def axes
+          font = house.font("body")
+          ink = house.ink(surface, role: "ink-2")
+          marks(ys).each do |v|
+            y = y_of(v)
+            pen.line(@left, y, width, y, stroke: house.colour("line"), line: rule * 0.8)
+            pen.words(Values.grouped(v), font, @size, @left - gap(8), y + (@size * 0.34), fill: ink, anchor: :end, part: "tick")
+          end
+          last = @left - gap(10)
+          marks(xs).each do |v|
+            words = printed(v)
+            half = font.width(words, @size) / 2
+            x = x_of(v)
+            next if x - half < last + gap(8) || x + half > width
+
+            pen.words(words, font, @size, x, @floor + (@size * 1.3), fill: ink, anchor: :middle, part: "tick")
+            last = x + half
+          end
+          title(name_of(:y), 0, top + (@size * 0.8), :start)
+          title(name_of(:x), width, bottom - (@size * 0.3), :end)
+        end
+
+        def title(words, x, y, anchor)
+          size = Scale.down(@size, from: job.least).find { |s| house.font("label").width(words, s) <= width } or return
+          pen.words(words, house.font("label"), size, x, y, fill: house.ink, anchor: anchor, part: "axis")
+        end
+
+        # Least squares: b = Σ(x−x̄)(y−ȳ) / Σ(x−x̄)².
+        def fitted
+          mx = xs.sum / xs.size.to_f
+          my = ys.sum / ys.size.to_f
+          below = xs.sum { |x| (x - mx)**2 }
+          return if below.zero?
+
+          slope = xs.zip(ys).sum { |x, y| (x - mx) * (y - my) } / below
+          low, high = scale(ys).first(2)
+          ends = xs.minmax.map { |x| [x, (my + (slope * (x - mx))).clamp(low, high)] }
+          pen.line(x_of(ends[0][0]), y_of(ends[0][1]), x_of(ends[1][0]), y_of(ends[1][1]), stroke: house.colour("signal"), line: shape, dash: [8, 6])
+        end
+
+        def dot(item, index) = pen.circle(x_of(xs[index]), y_of(ys[index]), [9 * unit, 6].max, **area(item, 1.0, words: false).paint)
+
+        # A name where it meets no dot and no other name.
+        def names
+          taken = items.each_index.map { |i| around_dot(i) }
+          each_item do |item, i|
+            words = item.title.length > 26 ? "#{item.title[0, 24].sub(/\s+\S*\z/, '')}…" : item.title
+            w = house.font("body").width(words, @size)
+            x = x_of(xs[i])
+            y = y_of(ys[i])
+            r = [9 * unit, 6].max + 5
+            spots = [[x + r, y - (@size * 0.5), x + r, :start], [x - r - w, y - (@size * 0.5), x - r, :end], [x - (w / 2), y - r - @size, x, :middle], [x - (w / 2), y + r, x, :middle]]
+            spot = spots.find do |left, up, _, _|
+              box = [left, up, left + w, up + @size]
+              left >= @left && left + w <= width && up >= @ceiling && up + @size <= @floor - 2 && taken.none? do |t|
+                [t[2], box[2]].min - [t[0], box[0]].max > 0 && [t[3], box[3]].min - [t[1], box[1]].max > 0
+              end
+            end
+            next unless spot
+
+            taken << [spot[0], spot[1], spot[0] + w, spot[1] + @size]
+            pen.words(words, house.font("body"), @size, spot[2], spot[1] + (@size * 0.82), fill: house.ink, anchor: spot[3], part: "title")
+          end
+        end
+
+        def around_dot(index)
+          r = [9 * unit, 6].max + 2
+          [x_of(xs[index]) - r, y_of(ys[index]) - r, x_of(xs[index]) + r, y_of(ys[index]) + r]
+        end
+      end
+    end
+  end
+end

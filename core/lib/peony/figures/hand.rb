@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # Shapes as a steady hand would draw them. Wavering is computed from the places themselves, so it never changes from one drawing to the next.
+    module Hand
+      # How far a line wavers from where it should be, px, and how often, px.
+      WAVER = 1.1
+      STEP = 34.0
+
+      module_function
+
+      # @param node [Scene::Rect, Scene::Ellipse, Scene::Path]
+      # @param ground [String] the colour of the paper
+      # @return [Array] the area with its hatching, then the wavering line
+      def drawn(node, ground)
+        rings = Scene::Outlines.of(node)
+        nodes = []
+        if node.fill
+          nodes << Scene::Path.new(commands: rings.flat_map { |ring| straight(ring) << ["Z"] }, fill: node.fill)
+          nodes.concat(hatching(rings, node, ground)) if node.stroke
+        end
+        if node.stroke
+          nodes.concat(rings.map do |ring|
+            Scene::Path.new(commands: wavering(ring), stroke: node.stroke, line: node.line, cap: "round", dash: node.is_a?(Scene::Path) ? node.dash : nil)
+          end)
+        end
+        nodes
+      end
+
+      def straight(ring) = ring.each_with_index.map { |(x, y), i| [i.zero? ? "M" : "L", x, y] }
+
+      # Long stretches are parted, every inner point leaves its place a little, and a smooth line goes through them.
+      def wavering(ring)
+        points = ring.each_cons(2).flat_map { |a, b| parted(a, b) } << ring.last
+        points = points.each_with_index.map { |(x, y), i| i.zero? || i == points.size - 1 ? [x, y] : [x + waver(x, y, 1), y + waver(x, y, 2)] }
+        [["M", *points.first], *Scene::Shapes.smooth(points)]
+      end
+
+      def parted(one, two)
+        pieces = [(Math.hypot(two[0] - one[0], two[1] - one[1]) / STEP).round, 1].max
+        Array.new(pieces) { |i| [one[0] + ((two[0] - one[0]) * i / pieces), one[1] + ((two[1] - one[1]) * i / pieces)] }
+      end
+
+      # A number between -WAVER and WAVER that depends on the place alone.
+      def waver(x, y, salt) = (((((x * 12.9898) + (y * 78.233) + (salt * 37.719)).round(2) * 43.758) % 1.0) - 0.5) * 2 * WAVER
+
+      # Lines at 45° across the area, cut where they leave it (even-odd), closer on stronger areas.
+      def hatching(rings, node, ground)
+        strength = Colour::Mixing.contrast(node.fill, ground) - 1.0
+        gap = (15.0 - (strength * 14)).clamp(6.0, 15.0)
+        ink = Colour::Mixing.tint(node.stroke, node.fill, 0.3)
+        edges = rings.flat_map { |ring| ring.each_cons(2).to_a }
+        sums = rings.flatten(1).map { |x, y| x + y }
+        low, high = sums.minmax
+        commands = []
+        level = low + gap
+        while level < high && commands.size < 1200
+          crossings(edges, level).each_slice(2) { |a, b| commands.push(["M", *a], ["L", *b]) if b && (b[0] - a[0]).abs > 2 }
+          level += gap
+        end
+        commands.empty? ? [] : [Scene::Path.new(commands: commands, stroke: ink, line: 1.0)]
+      end
+
+      # Where the line x + y = level meets the edges, from left to right.
+      def crossings(edges, level)
+        edges.filter_map do |(x1, y1), (x2, y2)|
+          one = x1 + y1 - level
+          two = x2 + y2 - level
+          next if one.zero? || (one <=> 0) == (two <=> 0)
+
+          share = one / (one - two)
+          [x1 + ((x2 - x1) * share), y1 + ((y2 - y1) * share)]
+        end.sort_by(&:first)
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Peony
+  module Figures
+    # Small things that many forms draw: numbered discs, arrows, ticks and crosses, leaders.
+    module Marks
+      private
+
+      # A disc with words of one or two letters in it.
+      def disc(item, words, x, y, r, share: 1.0)
+        size = [r * 1.05, job.least].max
+        paint = area(item, share, words: size < 24)
+        pen.circle(x, y, r, fill: paint.fill, stroke: paint.stroke || surface, line: paint.stroke ? paint.line : shape)
+        pen.words(words.to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
+      end
+
+      # A line with a filled head of 60° at its end; the line ends under the head.
+      # @param points [Array<Array(Numeric, Numeric)>] corners of the way
+      def arrow(points, colour, line: shape)
+        (x1, y1), (x2, y2) = points.last(2)
+        away = Math.hypot(x2 - x1, y2 - y1)
+        return if away < 0.5
+
+        long = [line * 4, 9].max
+        ux = (x2 - x1) / away
+        uy = (y2 - y1) / away
+        base = [x2 - (ux * long), y2 - (uy * long)]
+        way = [*points[0..-2], [x2 - (ux * long * 0.8), y2 - (uy * long * 0.8)]]
+        pen.path(way.each_with_index.map { |(x, y), i| [i.zero? ? "M" : "L", x, y] }, stroke: colour, line: line)
+        side = long * 0.577
+        pen.polygon([[x2, y2], [base[0] - (uy * side), base[1] + (ux * side)], [base[0] + (uy * side), base[1] - (ux * side)]], fill: colour)
+      end
+
+      # A tick in a square of this size.
+      def tick(x, y, size, colour)
+        pen.path([["M", x + (size * 0.12), y + (size * 0.55)], ["L", x + (size * 0.4), y + (size * 0.82)], ["L", x + (size * 0.9), y + (size * 0.2)]],
+                 stroke: colour, line: [size * 0.15, 2].max, cap: "round")
+      end
+
+      def cross(x, y, size, colour)
+        inset = size * 0.18
+        [[inset, inset, size - inset, size - inset], [size - inset, inset, inset, size - inset]].each do |a, b, c, d|
+          pen.line(x + a, y + b, x + c, y + d, stroke: colour, line: [size * 0.15, 2].max, cap: "round")
+        end
+      end
+
+      def bullet(x, y, size, colour) = pen.circle(x + (size / 2), y + (size / 2), size * 0.2, fill: colour)
+
+      # A quiet line from a mark to its words: level at both ends.
+      def leader(x1, y1, x2, y2, colour = house.colour("line"))
+        middle = (x1 + x2) / 2
+        commands = (y1 - y2).abs < 1 ? [["M", x1, y1], ["L", x2, y2]] : [["M", x1, y1], ["C", middle, y1, middle, y2, x2, y2]]
+        pen.path(commands, stroke: colour, line: rule)
+      end
+
+      # The middle of a label's first line, where a leader meets it.
+      def first_line(label) = (label.above || label.title).ascent * 0.66
+
+      # Bars and dots are drawn from here; numbers below nothing go the other way.
+      def span_of(values) = [[values.min, 0].min, [values.max, 0].max]
+
+      def signal?(item) = item.strong
+    end
+  end
+end

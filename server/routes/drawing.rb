@@ -36,6 +36,15 @@ module PeonyServer
           json(pages: Peony::Scene::Narrow.all(piece.piece).each_with_index.map { |picture, i| Peony::Paint::SVG.paint(picture, prefix: "n#{i}-") })
         end
 
+        app.get("/api/forms") { json(forms: Peony::Figures::Search.forms(params["search"].to_s[0, 200])) }
+
+        # Every form in one finish, or one form in all finishes and sizes.
+        app.get("/api/specimen") do
+          house = Peony::Style.fetch(params["style"] || "Dome")
+          samples = params["form"] ? Peony::Figures::Specimen.form(params["form"], house) : Peony::Figures::Specimen.forms(house, params["finish"] || house.finish)
+          json(surface: house.colour("surface"), samples: samples.map { |sample| Drawing.sample(sample, house) })
+        end
+
         app.post("/api/pieces/:id/forms") do
           _, object = piece.piece.find(body_json["object"])
           json(forms: Peony::Figures::Looks.of(object, piece.piece.house).map { |look| Drawing.look(look, piece.piece.house) })
@@ -87,6 +96,11 @@ module PeonyServer
         def placing(piece, reading, body)
           object = Peony::Piece::Placing.figure(piece, reading, form: body["form"], family: body["family"]).merge("id" => "f#{Store::Pieces.name(6)}")
           Peony::Piece::Placing.operation(piece, object, page: body["page"] || piece.pages.last["id"], fresh: "p#{Store::Pieces.name(5)}")
+        end
+
+        def sample(sample, house)
+          sample.to_h.slice(:form, :title, :family, :note, :objection)
+                .merge(svg: sample.drawing && Peony::Paint::SVG.paint(Peony::Figures.picture(sample.drawing, house, ground: false)))
         end
 
         def look(look, house)

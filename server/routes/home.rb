@@ -21,7 +21,7 @@ module PeonyServer
 
         app.get("/assets/*") { Home.file(self, params["splat"].first) }
 
-        app.get(%r{/(?:|shelf|piece/.*)}) do
+        app.get(%r{/(?:|shelf|catalogue|piece/.*)}) do
           redirect "/login", 303 unless person
           path = File.join(Settings.web, "index.html")
           halt 503, "The web app is not built yet: run bin/setup." unless File.file?(path)

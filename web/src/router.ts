@@ -6,6 +6,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: "/", name: "shelf", component: () => import("./shelf/Shelf.vue") },
+    { path: "/catalogue", name: "catalogue", component: () => import("./catalogue/Catalogue.vue") },
     {
       path: "/piece/:id", component: () => import("./piece/PieceFrame.vue"), redirect: (to) => `/piece/${String(to.params.id)}/gather`,
       children: [

@@ -80,6 +80,19 @@ module Peony
       Style.all.each_value { |house| say_line(house.to_h) }
     end
 
+    desc "specimen", "every form in one finish on one sheet"
+    method_option :style, type: :string, default: "Dome"
+    method_option :finish, type: :string
+    method_option :across, type: :numeric, default: 6
+    method_option :scale, type: :numeric, default: 1
+    method_option :out, aliases: "-o", type: :string, required: true
+    def specimen
+      house = Style.fetch(options[:style])
+      picture = Figures::Specimen.sheet(house, options[:finish] || house.finish, across: options[:across].clamp(1, 12))
+      File.binwrite(options[:out], Paint.file([picture], File.extname(options[:out]).delete("."), scale: options[:scale]))
+      say_line(file: options[:out], width: picture.width, height: picture.height)
+    end
+
     desc "schema", "JSON Schemas of pieces and operations"
     def schema
       say_line(piece: Piece::Schemas::DOCUMENT, operation: Piece::Operation.all_schemas)

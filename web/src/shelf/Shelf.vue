@@ -88,6 +88,7 @@ async function begin(list: FileList | null | undefined) {
       <span class="mark">Peony</span>
       <input v-model="search" class="search" type="search" placeholder="Search pieces and their words" aria-label="Search pieces and their words" />
       <div class="ends">
+        <RouterLink class="lamp" to="/catalogue">Catalogue</RouterLink>
         <span class="who">{{ me?.name || me?.email }}</span>
         <button class="lamp" :aria-pressed="dark" @click="dark = !dark">{{ dark ? "Light" : "Dark" }}</button>
         <v-btn color="primary" @click="making = true">New piece</v-btn>
@@ -137,7 +138,7 @@ async function begin(list: FileList | null | undefined) {
 .mark { font: 600 22px var(--serif); }
 .search { height: 36px; border-radius: 5px; border: 1px solid transparent; background: var(--leaf-soft); color: #fff; padding: 0 14px; }
 .search::placeholder { color: var(--on-leaf-quiet); } .search:focus-visible { outline-color: #fff; }
-.ends { justify-self: end; display: flex; align-items: center; gap: 14px; } .who, .lamp { color: var(--on-leaf-quiet); font-size: 13px; }
+.ends { justify-self: end; display: flex; align-items: center; gap: 14px; } .who, .lamp { color: var(--on-leaf-quiet); font-size: 13px; text-decoration: none; }
 main { padding: 28px 36px 48px; }
 .title { display: flex; align-items: baseline; gap: 34px; margin-bottom: 26px; } h1 { font-size: 30px; }
 .tabs { display: flex; gap: 18px; } .tabs button { padding: 4px 0; color: var(--quiet); border-bottom: 2px solid transparent; }

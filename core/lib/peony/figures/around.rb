@@ -15,7 +15,7 @@ module Peony
       # @yieldparam radius [Float] px the whole middle may reach
       # @yieldreturn [Proc] from index and side (1 right, -1 left) to the point where its leader begins
       def around(share: 0.44, &middle)
-        wide = width >= height * 0.82 && width >= 460
+        wide = width >= height * 0.82 && width >= 330
         beneath(&middle) unless wide && attempt { beside(share, &middle) || :drawn }
       end
 
@@ -25,7 +25,7 @@ module Peony
       def beside(share)
         radius = [height * 0.46, width * share / 2].min
         side = (width / 2) - radius - gap(34)
-        refuse("The sides are too narrow for words.") if side < 96
+        refuse("The sides are too narrow for words.") if side < 80
         rows = [right_side.size, left_side.size].max
         row = height / rows
         refuse("There is too little room for #{items.size} items.") if row < 30

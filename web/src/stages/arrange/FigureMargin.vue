@@ -101,5 +101,5 @@ h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; }
 .aspect { display: grid; grid-template-columns: 86px 1fr; align-items: center; margin-bottom: 4px; padding-right: 6px; } .aspect .field { height: 28px; color: var(--ink); }
 li.now .field + .acts { margin-top: 6px; }
 .detail { font-size: 13px; margin-bottom: 5px; width: calc(100% - 6px); } .acts { display: flex; gap: 12px; align-items: center; padding-right: 8px; } .end { margin-left: auto; }
-.add { display: inline-flex; align-items: center; gap: 4px; } .fill { margin-left: 18px; vertical-align: top; line-height: 21px; } .add { line-height: 21px; vertical-align: top; } .finish { margin-top: 8px; } .row { display: flex; gap: 9px; align-items: center; }
+.add { display: inline-flex; align-items: center; gap: 4px; } .fill { margin-left: 18px; vertical-align: top; line-height: 21px; } .add { line-height: 21px; vertical-align: top; } .finish { margin-top: 8px; display: grid; grid-template-columns: repeat(3, 1fr); } .finish button:nth-child(3n) { border-right: 0; } .finish button:nth-child(n + 4) { border-top: 1px solid var(--line); } .row { display: flex; gap: 9px; align-items: center; }
 </style>

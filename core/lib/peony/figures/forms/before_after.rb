@@ -42,11 +42,7 @@ module Peony
           size = Scale.down([tall * 0.56, 34 * unit].min, from: job.least).first
           font = house.font("number")
           wide = font.width(words, size)
-          long = if @high.zero?
-                   0
-                 else
-                   value.abs / @high * (room - (wide + gap(24) > room * 0.5 ? 0 : 0))
-                 end
+          long = @high.zero? ? 0 : value.abs / @high * room
           inside = wide + gap(24) <= long
           long = [long, room - wide - gap(12)].min unless inside || value.abs < @high
           pen.rect(0, y, [long, 2].max, tall, radius: [radius, tall / 4].min, **paint.paint)

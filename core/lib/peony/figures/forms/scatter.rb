@@ -104,23 +104,26 @@ module Peony
           taken = items.each_index.map { |i| around_dot(i) }
           each_item do |item, i|
             words = item.title.length > 26 ? "#{item.title[0, 24].sub(/\s+\S*\z/, '')}…" : item.title
-            w = house.font("body").width(words, @size)
-            x = x_of(xs[i])
-            y = y_of(ys[i])
-            r = [9 * unit, 6].max + 5
-            spots = [[x + r, y - (@size * 0.5), x + r, :start], [x - r - w, y - (@size * 0.5), x - r, :end], [x - (w / 2), y - r - @size, x, :middle], [x - (w / 2), y + r, x, :middle]]
-            spot = spots.find do |left, up, _, _|
-              box = [left, up, left + w, up + @size]
-              left >= @left && left + w <= width && up >= @ceiling && up + @size <= @floor - 2 && taken.none? do |t|
-                [t[2], box[2]].min - [t[0], box[0]].max > 0 && [t[3], box[3]].min - [t[1], box[1]].max > 0
-              end
-            end
-            next unless spot
+            box, x, anchor = spots(words, i).find { |box, _, _| inside?(box) && taken.none? { |t| meet?(t, box) } }
+            next unless box
 
-            taken << [spot[0], spot[1], spot[0] + w, spot[1] + @size]
-            pen.words(words, house.font("body"), @size, spot[2], spot[1] + (@size * 0.82), fill: house.ink, anchor: spot[3], part: "title")
+            taken << box
+            pen.words(words, house.font("body"), @size, x, box[1] + (@size * 0.82), fill: house.ink, anchor: anchor, part: "title")
           end
         end
+
+        # Right, left, above and below a dot.
+        def spots(words, index)
+          w = house.font("body").width(words, @size)
+          x = x_of(xs[index])
+          y = y_of(ys[index])
+          r = [9 * unit, 6].max + 5
+          [[x + r, y - (@size * 0.5), x + r, :start], [x - r - w, y - (@size * 0.5), x - r, :end], [x - (w / 2), y - r - @size, x, :middle], [x - (w / 2), y + r, x, :middle]]
+            .map { |left, up, at, anchor| [[left, up, left + w, up + @size], at, anchor] }
+        end
+
+        def inside?(box) = box[0] >= @left && box[2] <= width && box[1] >= @ceiling && box[3] <= @floor - 2
+        def meet?(one, two) = [one[2], two[2]].min - [one[0], two[0]].max > 0 && [one[3], two[3]].min - [one[1], two[1]].max > 0
 
         def around_dot(index)
           r = [9 * unit, 6].max + 2

@@ -12,7 +12,7 @@ module Peony
 
         def draw
           step = width / items.size
-          refuse("There is too little room for #{items.size} stages.") if step < 96
+          refuse("There is too little room for #{items.size} stages.") if step < 80
           @w = step - gap(10)
           @pad = gap(14)
           @line = [height * 0.3, 190 * unit].min

@@ -53,9 +53,12 @@ module Peony
         def number(span, quantity)
           ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && text.string[a.to...b.from].match?(Ratios::STRICT) }
           words = tail(span, ratio ? ratio.last : quantity)
-          Item.new(title: words, detail: span.text == words ? "" : span.text.strip.chomp("."), spans: [span], value: quantity.value, unit: quantity.unit,
+          Item.new(title: words, detail: said_already?(span, words, quantity) ? "" : span.text.strip.chomp("."), spans: [span], value: quantity.value, unit: quantity.unit,
                    date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
         end
+
+        # A detail that would only repeat number and title is left out.
+        def said_already?(span, words, quantity) = span.text.sub(words, "").sub(quantity.text, "").scan(/[[:alpha:]]/).size < 4
 
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)

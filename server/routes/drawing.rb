@@ -36,6 +36,13 @@ module PeonyServer
           json(pages: Peony::Scene::Narrow.all(piece.piece).each_with_index.map { |picture, i| Peony::Paint::SVG.paint(picture, prefix: "n#{i}-") })
         end
 
+        # Icons by meaning, as outlines in their own box.
+        app.get("/api/icons") do
+          set = Peony::Icons::SETS.key?(params["set"]) ? params["set"] : Peony::Icons::DEFAULT
+          icons = Peony::Icons::Search.find(params["search"].to_s[0, 200], set: set)
+          json(set: set, icons: icons.map { |icon| { name: icon.name, box: icon.box, stroked: icon.stroked?, paths: icon.paths } })
+        end
+
         app.get("/api/forms") { json(forms: Peony::Figures::Search.forms(params["search"].to_s[0, 200])) }
 
         # Every form in one finish, or one form in all finishes and sizes.

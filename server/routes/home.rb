@@ -13,10 +13,7 @@ module PeonyServer
         end
 
         app.get("/api/catalogue") do
-          json(forms: Peony::Figures::Form.members.values.map { |f| f.facts.to_h }, finishes: Peony::Figures::Finish.members.values.map do |f|
-            { finish: f.name, sees: f.sees }
-          end,
-               styles: Peony::Style.all.values.map(&:to_h), kinds: Peony::Piece::KINDS.map { |kind, facts| { kind: kind, **facts } }, roles: Peony::Style::ROLES)
+          json(Home.catalogue)
         end
 
         app.get("/assets/*") { Home.file(self, params["splat"].first) }
@@ -30,6 +27,14 @@ module PeonyServer
           # The one thing the page needs to know at start: the word that lets its own styles pass the content security policy.
           File.read(path).gsub("__NONCE__", env.fetch("peony.nonce"))
         end
+      end
+
+      # @return [Hash] everything that ships
+      def self.catalogue
+        figures = Peony::Figures
+        { forms: figures::Form.members.values.map { |form| form.facts.to_h }, finishes: figures::Finish.members.values.map { |f| { finish: f.name, sees: f.sees } },
+          styles: Peony::Style.all.values.map(&:to_h), icons: Peony::Icons::SETS.map { |set, sees| { set: set, sees: sees } },
+          kinds: Peony::Piece::KINDS.map { |kind, facts| { kind: kind, **facts } }, roles: Peony::Style::ROLES }
       end
 
       # Serves a file of the built web app; its name holds its contents' hash, so it never grows old.

@@ -4,7 +4,7 @@ module Peony
   # Pictures made from a reading: items + form + finish.
   module Figures
     # What a form draws of one item. +strong+ marks the one that matters; +aspects+ are pairs [name, words]; +children+ are items.
-    Item = Struct.new(:id, :title, :detail, :value, :unit, :date, :aspects, :colour, :strong, :children, keyword_init: true)
+    Item = Struct.new(:id, :title, :detail, :value, :unit, :date, :aspects, :colour, :strong, :children, :icon, keyword_init: true)
 
     # Everything a form needs. Sizes in px; +colour+ is the figure's role; +least+ the smallest text size allowed.
     Job = Struct.new(:items, :heading, :width, :height, :house, :finish, :direction, :colour, :least, keyword_init: true)
@@ -29,7 +29,7 @@ module Peony
       items.each_with_index.map do |data, index|
         Item.new(id: data["id"] || "i#{index + 1}", title: clean(data["title"]), detail: clean(data["detail"]), value: number(data["value"]),
                  unit: data["unit"].to_s, date: data["date"]&.to_s, aspects: data["aspects"] || [], colour: data["colour"], strong: data["strong"],
-                 children: items(data["children"] || []))
+                 icon: data["icon"], children: items(data["children"] || []))
       end
     end
 

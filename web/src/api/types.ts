@@ -28,9 +28,9 @@ export interface DraftFound { composition: string; title: string; sees: string; 
 export interface RenewalStep { id: string; state: "same" | "changed" | "added" | "gone"; old: Item | null; new: Item | null }
 export interface Proposal { form: string; title: string; family: string; fit: number; reason: string; heading: string | null; items: Item[]; cuts: number; svg: string }
 export interface FormLook { form: string; title: string; family: string; sees: string; objection: string | null; svg: string | null }
-export interface StyleFacts { style: string; note: string; roles: Record<Role, string>; finish: string; radius: number; type: Record<string, { family: string; weight: number }> }
+export interface StyleFacts { style: string; note: string; roles: Record<Role, string>; finish: string; icons: string; radius: number; type: Record<string, { family: string; weight: number }> }
 export interface KindFacts { kind: string; title: string; width: number; height: number; unit: "px" | "mm" | "in" }
-export interface Catalogue { forms: { form: string; title: string; family: string }[]; finishes: { finish: string; sees: string }[]; styles: StyleFacts[]; kinds: KindFacts[]; roles: Role[] }
+export interface Catalogue { forms: { form: string; title: string; family: string }[]; finishes: { finish: string; sees: string }[]; styles: StyleFacts[]; icons: { set: string; sees: string }[]; kinds: KindFacts[]; roles: Role[] }
 export interface Card { id: string; title: string; kind: string; seq: number; updatedAt: number; pages: number; size: { width: number; height: number }; editions: number }
 export interface Me { name: string; email: string; token: string; demo: boolean }
 export type Marked = { block: string; start: number; end: number }[];

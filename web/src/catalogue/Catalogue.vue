@@ -63,36 +63,39 @@ onMounted(async () => {
 </script>
 
 <template>
-  <header class="bar">
-    <RouterLink class="mark" to="/">Peony</RouterLink>
-    <input v-if="!form" v-model="words" class="search" type="search" aria-label="Find a form" placeholder="Find a form: stairs, pros and cons, who reports to whom" />
-    <RouterLink class="back" to="/">The shelf</RouterLink>
-  </header>
-  <main>
-    <div class="head">
-      <div v-if="form"><button class="act" @click="go({ form: undefined })">All forms</button><h1>{{ facts?.title }}</h1><p class="quiet">{{ facts?.sees }}. For {{ facts?.least }} to {{ facts?.most }} items: {{ facts?.reason }}.</p></div>
-      <div v-else><h1>The catalogue</h1><p class="quiet">{{ shown.length }} forms, drawn with the same made-up words. Choose one to see it in every finish and size.</p></div>
-      <div class="choose">
-        <label>Style <select class="field" :value="style" @change="go({ style: ($event.target as HTMLSelectElement).value, finish: undefined })"><option v-for="s in ships?.styles" :key="s.style">{{ s.style }}</option></select></label>
-        <div v-if="!form" class="switch" role="group" aria-label="Finish"><button v-for="f in ships?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @click="go({ finish: f.finish })">{{ f.finish }}</button></div>
+  <div class="catalogue">
+    <header class="bar">
+      <RouterLink class="mark" to="/">Peony</RouterLink>
+      <input v-if="!form" v-model="words" class="search" type="search" aria-label="Find a form" placeholder="Find a form: stairs, pros and cons, who reports to whom" />
+      <RouterLink class="back" to="/">The shelf</RouterLink>
+    </header>
+    <main class="scroll">
+      <div class="head">
+        <div v-if="form"><button class="act" @click="go({ form: undefined })">All forms</button><h1>{{ facts?.title }}</h1><p class="quiet">{{ facts?.sees }}. For {{ facts?.least }} to {{ facts?.most }} items: {{ facts?.reason }}.</p></div>
+        <div v-else><h1>The catalogue</h1><p class="quiet">{{ shown.length }} forms, drawn with the same made-up words. Choose one to see it in every finish and size.</p></div>
+        <div class="choose">
+          <label>Style <select class="field" :value="style" @change="go({ style: ($event.target as HTMLSelectElement).value, finish: undefined })"><option v-for="s in ships?.styles" :key="s.style">{{ s.style }}</option></select></label>
+          <div v-if="!form" class="switch" role="group" aria-label="Finish"><button v-for="f in ships?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @click="go({ finish: f.finish })">{{ f.finish }}</button></div>
+        </div>
       </div>
-    </div>
-    <p v-if="!samples" class="quiet">Drawing the catalogue …</p>
-    <p v-else-if="!shown.length" class="quiet">No form goes by “{{ words }}”. Try what one would see: steps, circles, a tree.</p>
-    <ul v-else :class="{ busy, one: form }">
-      <li v-for="sample in shown" :key="sample.form + sample.note">
-        <button :disabled="!!form" :aria-label="sample.title" @click="go({ form: sample.form })">
-          <!-- eslint-disable-next-line vue/no-v-html: drawn by Peony -->
-          <span v-if="sample.svg" class="picture" :style="{ background: surface }" v-html="sample.svg" /><span v-else class="picture none">{{ sample.objection }}</span>
-          <span class="name"><strong>{{ form ? sample.note : sample.title }}</strong> <span v-if="!form" class="tiny quiet">{{ FAMILY[sample.family] }}</span></span>
-        </button>
-      </li>
-    </ul>
-  </main>
+      <p v-if="!samples" class="quiet">Drawing the catalogue …</p>
+      <p v-else-if="!shown.length" class="quiet">No form goes by “{{ words }}”. Try what one would see: steps, circles, a tree.</p>
+      <ul v-else :class="{ busy, one: form }">
+        <li v-for="sample in shown" :key="sample.form + sample.note">
+          <button :disabled="!!form" :aria-label="sample.title" @click="go({ form: sample.form })">
+            <!-- eslint-disable-next-line vue/no-v-html: drawn by Peony -->
+            <span v-if="sample.svg" class="picture" :style="{ background: surface }" v-html="sample.svg" /><span v-else class="picture none">{{ sample.objection }}</span>
+            <span class="name"><strong>{{ form ? sample.note : sample.title }}</strong> <span v-if="!form" class="tiny quiet">{{ FAMILY[sample.family] }}</span></span>
+          </button>
+        </li>
+      </ul>
+    </main>
+  </div>
 </template>
 
 <style scoped>
-.bar { flex: none; box-sizing: border-box; min-height: 52px; position: sticky; top: 0; z-index: 5; height: 52px; display: grid; grid-template-columns: 1fr minmax(0, 460px) 1fr; align-items: center; gap: 24px; padding: 0 22px; background: #163b2c; color: #fff; }
+.catalogue { height: 100vh; display: grid; grid-template-rows: 52px minmax(0, 1fr); }
+.bar { display: grid; grid-template-columns: 1fr minmax(0, 460px) 1fr; align-items: center; gap: 24px; padding: 0 22px; background: #163b2c; color: #fff; }
 .mark { font: 600 19px var(--serif); color: #fff; text-decoration: none; } .back { justify-self: end; grid-column: 3; color: #dfe9e2; font-size: 13px; text-decoration: none; }
 .search { height: 34px; border-radius: 5px; padding: 0 12px; background: #2a5341; color: #fff; border: 0; } .search::placeholder { color: #c3d4ca; }
 main { padding: 26px 36px 60px; } .head { display: flex; justify-content: space-between; align-items: end; gap: 24px; flex-wrap: wrap; margin-bottom: 20px; } h1 { font: 600 30px var(--serif); } .head p { margin: 2px 0 0; max-width: 62ch; }

@@ -6,12 +6,27 @@ module Peony
     module Marks
       private
 
-      # A disc with words of one or two letters in it.
+      # A disc with the item's icon, or with words of one or two letters where it has none.
       def disc(item, words, x, y, r, share: 1.0)
         size = [r * 1.05, job.least].max
-        paint = area(item, share, words: size < 24)
+        icon = icon_of(item)
+        paint = area(item, share, words: icon.nil? && size < 24)
         pen.circle(x, y, r, fill: paint.fill, stroke: paint.stroke || surface, line: paint.stroke ? paint.line : shape)
-        pen.words(words.to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
+        if icon then draw_icon(icon, x - (r * 0.62), y - (r * 0.62), r * 1.24, on_fill(paint.ground, 24))
+        else pen.words(words.to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
+        end
+      end
+
+      def icon_of(item) = item.icon && Icons.get(house.icons, item.icon)
+
+      # @param size [Numeric] px, the side of the square it is drawn in
+      def draw_icon(icon, x, y, size, colour)
+        scale = size / icon.box
+        line = icon.stroked? ? [2 * scale, 1].max : nil
+        Icons.commands(icon).each do |commands|
+          placed = commands.map { |letter, *n| [letter, *n.each_slice(2).flat_map { |px, py| [x + (px * scale), y + (py * scale)] }] }
+          icon.stroked? ? pen.path(placed, stroke: colour, line: line, cap: "round") : pen.path(placed, fill: colour)
+        end
       end
 
       # A line with a filled head of 60° at its end; the line ends under the head.

@@ -8,6 +8,8 @@ module Peony
       # Of one family, and of one arrangement, among the first six.
       COUSINS = 4
       ALIKE = 2
+      # Families whose items are things.
+      PICTURED = %w[list hub comparison parts ranking overlap journey].freeze
 
       module_function
 
@@ -19,7 +21,8 @@ module Peony
       # @param family [String, nil] only this family
       # @return [Array<Proposal>]
       def for(reading, house: Style.fetch("Dome"), width: 560, height: 420, used: [], family: nil, most: MOST)
-        tried = candidates(reading, family).filter_map { |form, finding, fit| proposal(form, finding, fit, reading, house, width, height, used) }
+        told = Hash.new { |kept, finding| kept[finding] = items(finding, reading.passage, icons: house.icons) }.compare_by_identity
+        tried = candidates(reading, family).filter_map { |form, finding, fit| proposal(form, finding, told[finding], fit, reading, house, width, height, used) }
         mixed(tried.sort_by { |p| -p.fit }.uniq(&:form)).first(most)
       end
 
@@ -33,8 +36,7 @@ module Peony
         end
       end
 
-      def proposal(form, finding, fit, reading, house, width, height, used)
-        items = items(finding, reading.passage)
+      def proposal(form, finding, items, fit, reading, house, width, height, used)
         return nil if form.objection(Figures.items(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
@@ -70,11 +72,22 @@ module Peony
 
       # @param finding [Reading::Finding]
       # @return [Array<Hash>] its items as a piece keeps them
-      def items(finding, passage) = finding.items.first(40).each_with_index.map { |item, index| kept(item, "i#{index + 1}", passage) }
+      def items(finding, passage, icons: Icons::DEFAULT)
+        list = finding.items.first(40).each_with_index.map { |item, index| kept(item, "i#{index + 1}", passage) }
+        PICTURED.include?(finding.family) && list.size <= 12 ? pictured(list, icons) : list
+      end
+
+      # Icons where most of the items have one that surely fits; a single one would look like a mistake.
+      def pictured(list, icons)
+        names = Icons::Search.for_items(list.map { |item| item["title"] }, set: icons)
+        return list if names.compact.size < [2, list.size * 0.6].max
+
+        list.zip(names).map { |item, name| name ? item.merge("icon" => name) : item }
+      end
 
       # @return [Hash] an item as a piece keeps it, with its thread
       def kept(item, id, passage, depth = 0)
-        parts = depth < 3 ? item.children.first(24).each_with_index.map { |child, index| kept(child, "#{id}.#{index + 1}", passage, depth + 1) } : []
+        parts = depth < 3 ? item.children.first(24).each_with_index.map { |child, index| kept(child, "#{id}-#{index + 1}", passage, depth + 1) } : []
         { "id" => id, "title" => item.title, "detail" => item.detail, "children" => parts, "value" => item.value, "unit" => item.unit, "date" => item.date,
           "aspects" => item.aspects, "refs" => item.spans.flat_map { |s| passage.refs(s.from, s.to) } }.reject { |_, v| v.nil? || v == [] || v == "" }
       end

@@ -22,7 +22,7 @@ module Peony
       def item(row, id)
         title, detail, value, date, unit, aspects, children = row
         { "id" => id, "title" => title, "detail" => detail, "value" => value, "date" => date, "unit" => unit, "aspects" => aspects,
-          "children" => (children || []).each_with_index.map { |child, i| item(child.is_a?(Array) ? [child[0], "", nil, nil, nil, nil, child[1]] : [child, ""], "#{id}.#{i + 1}") } }.compact
+          "children" => (children || []).each_with_index.map { |child, i| item(child.is_a?(Array) ? [child[0], "", nil, nil, nil, nil, child[1]] : [child, ""], "#{id}-#{i + 1}") } }.compact
       end
 
       # @param house [Style::House]
@@ -42,6 +42,7 @@ module Peony
       def sample(facts, house, finish, width, height, note)
         list = items(facts.family).first(facts.most)
         list = items("hub").first(facts.most) if Form.fetch(facts.form).objection(Figures.items(list))
+        list = Proposals.pictured(list, house.icons) if %w[list hub].include?(facts.family)
         list = list.each_with_index.map { |item, i| i == (list.size / 2) && list.size > 3 ? item.merge("strong" => true) : item }
         drawing = Figures.draw(facts.form, list, house: house, width: width, height: height, finish: finish)
         Sample.new(form: facts.form, title: facts.title, family: facts.family, note: note, drawing: drawing)

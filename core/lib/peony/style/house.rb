@@ -4,25 +4,27 @@ module Peony
   module Style
     # One house style, resolved. Ask it for colours and fonts by what they do.
     class House
-      attr_reader :name, :note, :roles, :type, :radius, :finish
+      attr_reader :name, :note, :roles, :type, :radius, :finish, :icons
 
       # @param data [Hash] as in assets/styles/*.json
       # @return [House]
       def self.from(data)
         new(name: data.fetch("name"), note: data.fetch("note"), roles: data.fetch("roles"), type: data.fetch("type"),
-            radius: data.fetch("radius"), finish: data.fetch("finish"))
+            radius: data.fetch("radius"), finish: data.fetch("finish"), icons: data.fetch("icons"))
       end
 
       # @param roles [Hash{String => String}] a colour for every role
       # @param type [Hash{String => Array(String, Integer)}] family and weight for title, number, body, label
       # @param radius [Integer] corner radius in px at 1080 px width: 0, 6 or 16
-      def initialize(name:, note:, roles:, type:, radius:, finish:)
+      # @param icons [String] the set that all icons are of
+      def initialize(name:, note:, roles:, type:, radius:, finish:, icons: Icons::DEFAULT)
         @name = name
         @note = note
         @roles = roles.freeze
         @type = type.freeze
         @radius = radius
         @finish = finish
+        @icons = icons
         @fonts = type.transform_values { |family, weight| Type::Fonts.get(family, weight) }.freeze
       end
 
@@ -51,11 +53,11 @@ module Peony
       # @return [String] hex
       def tint(role, share, ground: colour("surface")) = Colour::Mixing.tint(colour(role), ground, share)
 
-      # @return [House] this style with some colours changed, and another finish
-      def with(roles: {}, finish: nil)
-        return self if roles.empty? && finish.nil?
+      # @return [House] this style with some colours changed, another finish, another set of icons
+      def with(roles: {}, finish: nil, icons: nil)
+        return self if roles.empty? && finish.nil? && icons.nil?
 
-        House.new(name: name, note: note, roles: self.roles.merge(roles), type: type, radius: radius, finish: finish || self.finish)
+        House.new(name: name, note: note, roles: self.roles.merge(roles), type: type, radius: radius, finish: finish || self.finish, icons: icons || self.icons)
       end
 
       # This style on another ground (a coloured page or band): inks, lines and quiet grounds chosen anew for it.
@@ -76,7 +78,7 @@ module Peony
 
       # @return [Hash] as the command line and the interface show it
       def to_h
-        { style: name, note: note, roles: roles, radius: radius, finish: finish,
+        { style: name, note: note, roles: roles, radius: radius, finish: finish, icons: icons,
           type: type.transform_values { |family, weight| { family: family, weight: weight } } }
       end
     end

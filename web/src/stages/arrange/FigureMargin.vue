@@ -7,6 +7,7 @@ import type { FigureObject, Item, Role } from "../../api/types";
 import { ROLE } from "../../ui/words";
 import { numeral } from "./editing";
 import FillSheet from "./FillSheet.vue";
+import IconPicker from "./IconPicker.vue";
 import RenewalSheet from "./RenewalSheet.vue";
 
 const renewing = ref(false);
@@ -64,6 +65,7 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
           <textarea class="field detail" rows="2" aria-label="Detail" placeholder="Detail" :value="it.detail ?? ''" @change="setItem(it, { detail: value($event) || null })" />
           <label v-for="([name, words], a) in (it.aspects as string[][] | undefined)" :key="name" class="aspect tiny quiet">{{ name }}<input class="field" :value="words" @change="setItem(it, { aspects: (it.aspects as string[][]).map((p, i) => (i === a ? [p[0], value($event)] : p)) })" /></label>
           <input v-if="it.date" class="field" aria-label="Date" :value="it.date" @change="setItem(it, { date: value($event) || null })" />
+          <IconPicker :icon="it.icon ?? null" :title="it.title" @choose="(name) => setItem(it, { icon: name })" />
           <div class="acts">
             <button :disabled="index === 0" aria-label="Move up" title="Move up (Alt ↑)" @click="move(it, -1)"><PhArrowUp :size="16" /></button>
             <button :disabled="index === figure.items.length - 1" aria-label="Move down" title="Move down (Alt ↓)" @click="move(it, 1)"><PhArrowDown :size="16" /></button>

@@ -32,6 +32,8 @@ async function point(next: PieceStyle | null, name: string | null = null) {
 async function take(next: PieceStyle) {
   asked += 1;
   await piece.apply({ op: "style.change", style: next });
+  // What the pointer asked for meanwhile is not shown over what was chosen.
+  asked += 1;
   look.value = null;
   shown.value = null;
 }
@@ -66,6 +68,8 @@ const hard = computed(() => piece.state?.remarks.filter((r) => r.check === "cont
       </div>
       <span class="label">Finish</span>
       <div class="switch" role="group" aria-label="Finish" @mouseleave="point(null)"><button v-for="f in piece.catalogue?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @mouseenter="point({ ...style, finish: f.finish }, f.finish)" @click="take({ ...style, finish: f.finish })">{{ f.finish }}</button></div>
+      <label class="label" for="icon-set">Icons</label>
+      <select id="icon-set" class="field" :value="style.icons ?? piece.style?.icons" @change="take({ ...style, icons: ($event.target as HTMLSelectElement).value })"><option v-for="s in piece.catalogue?.icons" :key="s.set" :value="s.set">{{ s.sees }}</option></select>
       <div class="head"><span class="label">Colours by what they do</span><span class="tiny quiet">on surface</span></div>
       <div v-for="role in NOTED" :key="role" class="role">
         <input type="color" :aria-label="ROLE[role]" :value="piece.roles[role]" @change="recolour(role, ($event.target as HTMLInputElement).value)" />

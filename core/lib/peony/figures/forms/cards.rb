@@ -37,12 +37,16 @@ module Peony
         def uneven(columns) = (items.size % columns).zero? ? 0 : 1
 
         def fitted(width, height)
-          cells = Array.new(items.size) { [width - (pad * 2), height - (pad * 2)] }
+          cells = Array.new(items.size) { [width - (pad * 2), height - (pad * 2) - icon_room] }
           attempt { fit_labels(cells, most: 26 * unit, above: ->(item) { over(item) }) }
         end
 
         def over(item) = item.date || (item.value ? Values.text(item) : nil)
         def pad = gap(18)
+
+        # Icons stand over the words where every card has one.
+        def icon_size = items.all?(&:icon) ? gap(34) : 0
+        def icon_room = icon_size.zero? ? 0 : icon_size + gap(10)
 
         def cell_size(columns, rows)
           [(width - (gap * (columns - 1))) / columns, [(height - (gap * (rows - 1))) / rows, width * 0.62].min]
@@ -55,7 +59,8 @@ module Peony
           ground = ground(item)
           pen.rect(x, y, w, h, radius: radius, **ground.paint)
           pen.rect(x, y, w, [emphasis, 3].max, fill: mark(item)) if job.finish.name == "flat" && radius < 8
-          put(label, x + pad, y + pad, item: item, ground: ground.ground)
+          draw_icon(icon_of(item), x + pad, y + pad, icon_size, accent_ink(role(item), ground.ground, 24)) if icon_size.positive?
+          put(label, x + pad, y + pad + icon_room, item: item, ground: ground.ground)
         end
 
         # In the full finish a card is a quiet sheet, so that many cards stay calm; the one that matters is full.

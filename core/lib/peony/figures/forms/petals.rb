@@ -14,7 +14,7 @@ module Peony
           around do |cx, cy, reach|
             each_item { |item, i| petal(item, i, cx, cy, reach) }
             pen.circle(cx, cy, reach * 0.17, fill: house.colour("signal"), stroke: surface, line: shape)
-            ->(i, way) { Scene::Arcs.point(cx, cy, reach * 0.78, angle(i)).then { |x, y| [x + (way * reach * 0.16), y] } }
+            ->(i, way) { Scene::Arcs.point(cx, cy, reach * 0.78, angle(i)).then { |x, y| [x + (way * reach * 0.2), y] } }
           end
         end
 
@@ -31,6 +31,9 @@ module Peony
           pen.path([["M", *foot], ["C", *at[reach * 0.55, -broad * 1.05], *at[reach * 1.02, -broad * 0.62], *tip],
                     ["C", *at[reach * 1.02, broad * 0.62], *at[reach * 0.55, broad * 1.05], *foot], ["Z"]], **paint.paint)
           x, y = at[reach * 0.68, 0]
+          icon = icon_of(item)
+          return draw_icon(icon, x - (size * 0.75), y - (size * 0.75), size * 1.5, on_fill(paint.ground, 24)) if icon
+
           pen.words((index + 1).to_s, house.font("number"), size, x, y + (size * 0.34), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
         end
       end

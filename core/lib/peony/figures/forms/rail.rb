@@ -45,7 +45,7 @@ module Peony
 
         def stop_across(item, index, label, step, r, y)
           x = (index * step) + r
-          disc(item, index, x, y, r)
+          disc(item, index + 1, x, y, r, share: index == items.size - 1 ? 1.0 : 0.8)
           below = items.size > 4 && index.odd?
           below = true if items.size <= 4
           put(label, x - r, below ? y + r + gap(14) : y - r - gap(14) - label.height, item: item)
@@ -62,18 +62,10 @@ module Peony
           pen.line(r, top + r, r, top + (step * (items.size - 1)) + r, stroke: mark, line: emphasis * 0.7)
           each_item do |item, i|
             y = top + (i * step)
-            disc(item, i, r, y + r, r)
+            disc(item, i + 1, r, y + r, r, share: i == items.size - 1 ? 1.0 : 0.8)
             # A one-line label stands level with its station; a longer one starts there.
             put(label = labels[i], gutter, y + [r - ((label.above || label.title).ascent * 0.66), 0].max, item: item)
           end
-        end
-
-        def disc(item, index, x, y, r)
-          paint = area(item, index == items.size - 1 ? 1.0 : 0.8)
-          pen.circle(x, y, r, fill: paint.fill, stroke: paint.stroke || surface, line: paint.stroke ? paint.line : shape)
-          size = [r * 1.05, job.least].max
-          pen.words((index + 1).to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle,
-                                                                                        part: "number")
         end
       end
     end

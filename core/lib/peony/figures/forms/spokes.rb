@@ -12,7 +12,7 @@ module Peony
 
         def draw
           around do |cx, cy, reach|
-            r = [reach * 0.15, Math::PI * reach / items.size * 0.3, 26 * unit].min.clamp(7, 40)
+            r = [reach * 0.2, Math::PI * reach / items.size * 0.36, 36 * unit].min.clamp(7, 52)
             ring = reach - r
             core = reach * (heart_words ? 0.44 : 0.24)
             items.each_index { |i| pen.line(*Scene::Arcs.point(cx, cy, core, angle(i)), *Scene::Arcs.point(cx, cy, ring - r, angle(i)), stroke: mark, line: shape) }

@@ -10,7 +10,7 @@ module Peony
 
         def draw
           step = width / items.size
-          refuse("There is too little room for #{items.size} blocks.") if step < 84
+          refuse("There is too little room for #{items.size} blocks.") if step < 70
           labels = fit_labels(items.map { [step - gap(16), height * 0.4] }, most: 22 * unit)
           words = labels.map(&:height).max + gap(18)
           @deep = [step * 0.2, 42 * unit].min

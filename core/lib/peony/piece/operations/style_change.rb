@@ -11,6 +11,8 @@ module Peony
           before = data["style"]
           Style.fetch(self["style"]["name"])
           Figures::Finish.fetch(self["style"]["finish"]) if self["style"]["finish"]
+          Icons.known!(self["style"]["icons"]) if self["style"]["icons"]
+
           data["style"] = self["style"]
           piece.objects.each { |object| Layout.settle(piece, object) }
           [{ "op" => "style.change", "style" => before }, ["style"]]

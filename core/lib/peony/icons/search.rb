@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+module Peony
+  module Icons
+    # Icons by meaning: a word that is their name counts most, then their tags, then names whose vectors lie near.
+    module Search
+      NAME = 1.0
+      TAG = 0.6
+      # Names farther away than this mean something else.
+      NEAR = 0.62
+      # An item takes an icon by itself only from here on: a wrong icon is worse than none.
+      SURE = 0.72
+      # What belongs to screens although it is a thing.
+      SCREEN = /\b(?:computer|desktop|rows|columns|eye|text|list|layout|device|app)\b/
+
+      module_function
+
+      # @param query [String]
+      # @param set [String]
+      # @return [Array<Icon>] best first
+      def find(query, set: DEFAULT, most: 60)
+        wished = query.downcase.scan(/[[:alpha:]]+/).uniq.first(6)
+        return [] if wished.empty?
+
+        scores = Hash.new(0.0)
+        wished.each { |word| matches(word, set).each { |name, score| scores[name] += score } }
+        beginnings(wished.last, set).each { |name| scores[name] += 0.5 }
+        icons = Icons.sets.fetch(set)
+        scores.sort_by { |name, score| [-score, name.length, name] }.first(most).map { |name, _| icons[name] }
+      end
+
+      # One icon for each item, none twice; nil where none surely fits.
+      # @param titles [Array<String>]
+      # @return [Array<String, nil>] names
+      def for_items(titles, set: DEFAULT)
+        taken = []
+        titles.map do |title|
+          name = best(title, set, taken)
+          taken << name if name
+          name
+        end
+      end
+
+      def best(title, set, taken)
+        nouns = Reading::Tokens.of(title).select(&:noun?).map(&:low).reject { |w| w.length < 3 }.last(3)
+        icons = Icons.sets.fetch(set)
+        scores = Hash.new(0.0)
+        # The last noun names the thing; those before it say of what kind it is.
+        nouns.reverse.each_with_index do |noun, i|
+          matches(noun, set, sure: true).each { |name, score| scores[name] += score * (i.zero? ? 1.0 : 0.85) if icons[name].group == "thing" && !name.match?(SCREEN) }
+        end
+        name, score = scores.except(*taken).max_by { |n, s| [s, -n.length] }
+        name if name && score >= SURE
+      end
+
+      # @param sure [Boolean] leaves out tags that mean something far from the name
+      # @return [Hash{String => Float}] names of icons and how well one word fits them
+      def matches(word, set, sure: false)
+        @found ||= {}
+        @found.clear if @found.size > 3000
+        @found[[word, set, sure]] ||= matched(word, set, sure)
+      end
+
+      def matched(word, set, sure)
+        index = index(set)
+        forms = forms(word)
+        found = {}
+        forms.each do |w|
+          (index[:names][w] || []).each { |icon| found[icon.name] = sure && icon.words.size > 1 ? name_worth(icon, w) : NAME / (1 + (0.22 * (icon.words.size - 1))) }
+          (index[:tags][w] || []).each { |icon| found[icon.name] ||= (sure ? tag_worth(icon, w) : TAG) }
+        end
+        near(word, index).each { |name_word, cosine| index[:names][name_word].each { |icon| found[icon.name] ||= cosine * 0.95 / (1 + (0.22 * (icon.words.size - 1))) } } if found.empty?
+        found.reject { |_, score| score < 0.3 }
+      end
+
+      # A name of several words must mean something near as a whole: a desktop tower is no water tower.
+      def name_worth(icon, word)
+        cosine = Reading::Vectors.cosine(Reading::Vectors.middle([word]), Reading::Vectors.middle(icon.words))
+        cosine > 0.68 ? 0.35 + (0.5 * cosine) : 0.3
+      end
+
+      # A tag is trusted as far as it lies near the name.
+      def tag_worth(icon, word)
+        cosine = Reading::Vectors.cosine(Reading::Vectors.middle([word]), Reading::Vectors.middle(icon.words))
+        cosine > 0.48 ? 0.5 + (0.5 * cosine) : 0.3
+      end
+
+      # "berries", "berry"; "boxes", "box".
+      def forms(word) = [word, word.delete_suffix("s"), word.delete_suffix("es"), word.sub(/ies\z/, "y")].uniq.reject { |w| w.length < 3 }
+
+      def near(word, index)
+        own = Reading::Vectors.middle([word]) or return []
+        index[:vectors].filter_map { |name, vector| (c = dot(own, vector)) >= NEAR ? [name, c] : nil }.max_by(5, &:last)
+      end
+
+      def dot(one, two)
+        sum = 0.0
+        i = 0
+        while i < 100
+          sum += one[i] * two[i]
+          i += 1
+        end
+        sum
+      end
+
+      def beginnings(word, set) = word.length < 2 ? [] : Icons.sets.fetch(set).each_key.select { |name| name.start_with?(word) }.first(40)
+
+      def index(set)
+        @index ||= {}
+        @index[set] ||= begin
+          names = Hash.new { |hash, key| hash[key] = [] }
+          tags = Hash.new { |hash, key| hash[key] = [] }
+          Icons.sets.fetch(set).each_value do |icon|
+            icon.words.each { |word| names[word] << icon if word.length > 2 }
+            icon.tags.each { |tag| tags[tag] << icon }
+          end
+          vectors = names.keys.filter_map { |word| (vector = Reading::Vectors.middle([word])) && [word, vector] }
+          { names: names.to_h, tags: tags.to_h, vectors: vectors }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+RSpec.describe Peony::Icons do
+  it "ships some ten thousand icons in six sets, every one of them readable" do
+    icons = described_class.sets.values.flat_map(&:values)
+    expect(icons.size).to be > 10_000
+    expect(described_class.sets.keys).to eq described_class::SETS.keys
+    icons.each_slice(97) { |icon, *| expect(described_class.commands(icon).flatten(1).map(&:first).uniq - %w[M L C Z]).to eq [] }
+  end
+
+  it "keeps out the marks of companies" do
+    expect(described_class.sets.values.flat_map(&:keys).grep(/\Abrand-|-logo\z/)).to eq []
+  end
+
+  describe Peony::Icons::Search do
+    { "ship" => /boat|ship/, "bread" => /bread/, "teacher" => /teacher/, "money" => /money|coin|wallet/, "berries" => /cherr|berr/, "automobile" => /car/ }.each do |word, wanted|
+      it("finds #{word} by name, tag or meaning") { expect(described_class.find(word).first(5).map(&:name).join(" ")).to match wanted }
+    end
+
+    it "finds what one is still typing" do
+      expect(described_class.find("umbr").map(&:name)).to include("umbrella")
+    end
+
+    it "finds nothing for nothing, and nothing for what is no word" do
+      expect(described_class.find("")).to eq []
+      expect(described_class.find("qqxzzv")).to eq []
+    end
+
+    it "gives each item one that surely fits, none twice, and none where none does" do
+      names = described_class.for_items(["A tent", "Walking boots", "The old umbrella", "An umbrella more", "Jurisprudence"])
+      expect(names.first(3)).to match [/tent/, /boot/, /umbrella/]
+      expect(names.compact.uniq.size).to eq names.compact.size
+      expect(names.last).to be_nil
+    end
+
+    it "keeps to one set" do
+      expect(described_class.find("house", set: "fine full").map(&:set).uniq).to eq ["fine full"]
+    end
+  end
+
+  describe Peony::Icons::Outline do
+    def ends(data) = described_class.parse(data).filter_map { |_, *n| n.last(2).map { |v| v.round(3) } if n.any? }
+
+    it "makes relative and short commands absolute" do
+      expect(ends("M10 10h5v-3l2,2z m1 1 2 2")).to eq [[10, 10], [15, 10], [15, 7], [17, 9], [11, 11], [13, 13]]
+    end
+
+    it "turns arcs into curves that end where the arc ends and stay on its circle" do
+      curves = described_class.parse("M0 0a5 5 0 1 1 10 0").grep(->(c) { c[0] == "C" })
+      expect(curves.last.last(2)).to match [be_within(0.001).of(10), be_within(0.001).of(0)]
+      curves.each { |c| expect(Math.hypot(c[-2] - 5, c[-1])).to be_within(0.01).of(5) }
+    end
+
+    it "reads flags that stand close together, and smooth curves" do
+      expect(ends("M9 6a3 3 0 106 0a3 3 0 10-6 0").last).to eq [9, 6]
+      expect(described_class.parse("M0 0C0 5 5 5 5 0S10-5 10 0").last[1, 2]).to eq [5, -5]
+    end
+
+    ["", "hello", "M", "M1 2 3", "M0 0 X", "Z1", "M0 0a1 1 0 2 0 5 5", "L" * 9000].each do |data|
+      it("refuses or ignores #{data[0, 20].inspect} in words") do
+        expect(described_class.parse(data)).to eq [] if data.empty?
+        expect { described_class.parse(data) }.to raise_error(Peony::Error, /outline/) unless data.empty?
+      end
+    end
+  end
+
+  it "stands in a figure in the piece's own set, and changes with it" do
+    list = [{ "title" => "Tent", "icon" => "tent" }, { "title" => "Boots", "icon" => "boot" }]
+    one, two = ["round", "round full"].map { |set| Peony::Paint::SVG.fragment(Peony::Figures.draw("tiles", list, house: house.with(icons: set), width: 600, height: 300).nodes) }
+    expect(one).not_to eq two
+    plain = Peony::Paint::SVG.fragment(Peony::Figures.draw("tiles", list.map { |i| i.except("icon") }, house: house, width: 600, height: 300).nodes)
+    expect(plain).to include(">T<").and include(">B<")
+    expect(one).not_to include(">T<")
+  end
+
+  it "is proposed with the items of a list of things, and not with steps" do
+    read = ->(words) { Peony::Reading.of(Peony::Notes::Text.read(words)) }
+    things = Peony::Figures::Proposals.for(read["What to bring\n\n- A tent: dry\n- Boots: laced\n- Bread: for the ducks\n- A book: for the rain"])
+    expect(things.first.items.map { |i| i["icon"] }.compact.size).to be >= 3
+    steps = Peony::Figures::Proposals.for(read["1. Put up the tent.\n2. Light the lamp.\n3. Cut the bread.\n4. Open the book."])
+    expect(steps.first.items.map { |i| i["icon"] }.compact).to eq []
+  end
+end

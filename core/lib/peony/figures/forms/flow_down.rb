@@ -23,7 +23,8 @@ module Peony
           list = branches.flat_map { |b| [b.question, *b.exits] }
           cells = branches.flat_map { |b| [[@main - (@pad * 2) - (@slant * 2), tall - (@pad * 0.8)], *b.exits.map { [side - @pad, ((tall + gap(24)) / b.exits.size) - gap(8)] }] }
           labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
-          tall = [tall, labels.values.map(&:height).max + (@pad * 2) + gap(20)].min
+          beside = branches.map { |b| b.exits.sum { |i| labels[i.id].height + gap(8) } }.max
+          tall = [tall, [labels.values.map(&:height).max + (@pad * 2) + gap(20), beside].max].min
           row = [row, tall + gap(60)].min
           branches.each_with_index { |b, i| step(b, i, labels, top + (i * row), tall, row) }
         end
@@ -50,7 +51,7 @@ module Peony
           return if list.empty?
 
           total = list.sum { |i| labels[i.id].height + gap(8) } - gap(8)
-          at = y + ((tall - total) / 2)
+          at = (y + ((tall - total) / 2)).clamp(top, [bottom - total, top].max)
           list.each do |item|
             label = labels[item.id]
             middle = at + first_line(label)

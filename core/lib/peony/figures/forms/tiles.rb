@@ -45,7 +45,7 @@ module Peony
           pen.rect(x, y, w, @icon, radius: radius, **paint.paint)
           size = @icon * 0.58
           icon = icon_of(item)
-          ink = house.ink(paint.ground, role: item.strong ? "ink" : role(item), ratio: Colour::Mixing::LARGE)
+          ink = house.ink(paint.ground, role: item.strong ? "ink" : role(item), ratio: size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT)
           if icon then draw_icon(icon, x + ((w - size) / 2), y + ((@icon - size) / 2), size, ink)
           else pen.words(item.title[0].to_s.upcase, house.font("title"), size, x + (w / 2), y + (@icon / 2) + (size * 0.35), fill: ink, anchor: :middle, part: "initial")
           end

@@ -44,6 +44,14 @@ drawn = lists.each_with_index.filter_map do |list, i|
   Bench.time { Peony::Figures.draw(form.facts.form, list, house: house, width: 900, height: 700) }
 end
 Bench.row("one figure drawn, words never seen before (#{drawn.size})", Bench.spread(drawn), "10")
+finishes = Peony::Figures::Finish.members.keys
+everywhere = forms.product(finishes).map { |form, finish| Bench.time { Peony::Figures::Specimen.sample(form.facts, house, finish, 900, 700, "") } }
+Bench.row("one figure drawn, every form in every finish (#{everywhere.size})", Bench.spread(everywhere), "10")
+things = %w[ferry teapot judge happiness orchard locksmith drummer bakery glacier passport wheelbarrow carnival]
+Peony::Icons::Search.find("warm")
+Bench.row("icons by meaning, words never asked for before (#{things.size})", Bench.spread(things.map { |word| Bench.time { Peony::Icons::Search.find(word) } }), "50")
+asked = ["stairs", "who reports to whom", "pros and cons", "how people feel", "goal", "circles"]
+Bench.row("forms by words (#{asked.size})", Bench.spread(asked.map { |words| Bench.time { Peony::Figures::Search.forms(words) } }), "50")
 require_relative "reading"
 Bench::Reading.run
 Bench.row("start: bin/peony forms, whole process", Bench.runs(5) { Open3.capture2(File.join(Bench::ROOT, "bin/peony"), "forms", "--json") })

@@ -23,13 +23,17 @@ module Peony
           list = branches.flat_map { |b| [b.question, *b.exits] }
           cells = branches.flat_map { |b| [[@main - (@pad * 2) - (@slant * 2), tall - (@pad * 0.8)], *b.exits.map { [side - @pad, ((tall + gap(24)) / b.exits.size) - gap(8)] }] }
           labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
-          beside = branches.map { |b| b.exits.sum { |i| labels[i.id].height + gap(8) } }.max
-          tall = [tall, [labels.values.map(&:height).max + (@pad * 2) + gap(20), beside].max].min
+          tall = [tall, needed(labels)].min
           row = [row, tall + gap(60)].min
           branches.each_with_index { |b, i| step(b, i, labels, top + (i * row), tall, row) }
         end
 
         private
+
+        # As high as the largest label, or as all exits of one question.
+        def needed(labels)
+          [labels.values.map(&:height).max + (@pad * 2) + gap(20), branches.map { |b| b.exits.sum { |i| labels[i.id].height + gap(8) } }.max].max
+        end
 
         def step(branch, index, labels, y, tall, row)
           pen.group("item", item: branch.question.id) do

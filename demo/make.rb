@@ -124,6 +124,17 @@ founding.figure("How Quillmere got its dome", "spine", 56, 210, 682, 800, says: 
 founding.text("Source: minute books of the Quillmere society.", 56, 1052, 600, "source", size: 14)
 founding.save("founding")
 
+night = Composer.new("A night at the dome", "own", "Lamplight", "night", size: { "width" => 1080, "height" => 2160, "unit" => "px" })
+night.piece.data["kind"] = "infographic"
+night.text("Quillmere Observatory · for first visits", 72, 72, 900, "label", colour: "accent-1", size: 20)
+night.text("A night at the dome", 72, 104, 936, "title", size: 76)
+night.figure("What to bring", "tiles", 72, 250, 936, 330)
+night.figure("How the night goes for most", "lanes", 72, 640, 936, 560, finish: "flat")
+night.figure("Should we stay open past midnight?", "balance", 72, 1270, 936, 400)
+night.figure("Who looks after what", "tree-down", 72, 1730, 936, 310)
+night.text("quillmere.example/nights", 72, 2094, 900, "source", size: 18)
+night.save("night")
+
 handbook = Composer.new("Volunteers’ handbook", "a4", "Dome", "handbook")
 handbook.shape("rectangle", 0, 0, 794, 150, fill: "accent-4", square: true)
 handbook.text("Volunteers’ handbook", 56, 50, 680, "title", size: 50, colour: "surface")

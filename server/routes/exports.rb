@@ -13,6 +13,19 @@ module PeonyServer
           attachment Exports.name(piece.piece.title, format, params["page"])
           bytes
         end
+
+        # One figure, or one item of it. +width+ gives the picture that many px; otherwise +scale+ counts.
+        app.get("/api/pieces/:id/objects/:object.:format") do
+          format = params["format"]
+          raise Peony::Error.new("A figure can be saved as PNG, SVG or PDF.", hint: "Choose one of these.") unless %w[png svg pdf].include?(format)
+
+          picture = Peony::Scene::Selection.picture(piece.piece, params["object"], item: params["item"], ground: params["ground"] || "light")
+          scale = params["width"] ? number("width", 16..8000, 1080) / picture.width : number("scale", 0.1..4, 1)
+          bytes = Peony::Paint.file([picture], format, scale: scale)
+          content_type Peony::Paint::TYPES.fetch(format)
+          attachment Exports.name(picture.title.to_s.split(". ").first || piece.piece.title, format, nil)
+          bytes
+        end
       end
 
       def self.name(title, format, page)

@@ -9,6 +9,7 @@ import { numeral } from "./editing";
 import FillSheet from "./FillSheet.vue";
 import IconPicker from "./IconPicker.vue";
 import RenewalSheet from "./RenewalSheet.vue";
+import TakeAlong from "./TakeAlong.vue";
 
 const renewing = ref(false);
 const filling = ref(false);
@@ -89,6 +90,7 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
               @click="current ? setItem(current, { colour: current.colour === role ? null : role }) : set({ colour: role })" />
       <span class="tiny quiet">{{ ROLE[current ? current.colour ?? "" : figure.colour ?? "accent-1"] ?? "as the figure" }}</span>
     </div>
+    <TakeAlong :figure="figure.id" :item="current?.id ?? null" :title="current?.title ?? null" />
     <label class="label" for="figure-description">For readers who cannot see it</label>
     <textarea id="figure-description" class="field" rows="3" :value="figure.description ?? ''" placeholder="What the figure shows, in a sentence" @change="set({ description: value($event) || null })" />
   </div>

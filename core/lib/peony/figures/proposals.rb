@@ -8,6 +8,8 @@ module Peony
       # Of one family, and of one arrangement, among the first six.
       COUSINS = 4
       ALIKE = 2
+      # Forms that live from their icons.
+      BY_SIGHT = %w[tiles].freeze
       # Families whose items are things.
       PICTURED = %w[list hub comparison parts ranking overlap journey].freeze
 
@@ -43,6 +45,7 @@ module Peony
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
         fit *= 1.04 if form.facts.needs.any?
+        fit *= 1.05 if BY_SIGHT.include?(form.facts.form) && items.all? { |item| item["icon"] }
         Proposal.new(form: form.facts.form, title: form.facts.title, family: finding.family, fit: [fit, 1.0].min.round(3), reason: form.facts.reason,
                      heading: reading.title, items: items, drawing: drawing)
       rescue Refusal

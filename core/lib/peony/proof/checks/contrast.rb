@@ -48,8 +48,18 @@ module Peony
           case area
           when Scene::Rect then x.between?(area.x, area.x + area.w) && y.between?(area.y, area.y + area.h)
           when Scene::Ellipse then area.rx.positive? && area.ry.positive? && (((x - area.cx) / area.rx)**2) + (((y - area.cy) / area.ry)**2) <= 1
-          else Scene::Outlines.cover?(area, x, y)
+          else within?(area, x, y)
           end
+        end
+
+        # A path is flattened once, and only looked at where its box holds the point.
+        def within?(path, x, y)
+          @rings ||= {}.compare_by_identity
+          box, rings = @rings[path] ||= [Scene::Boxes.of(path), nil]
+          return false unless box && x.between?(box[0], box[2]) && y.between?(box[1], box[3])
+
+          rings ||= (@rings[path] = [box, Scene::Outlines.of(path)]).last
+          rings.sum { |ring| Scene::Outlines.crossings(ring, x, y) }.odd?
         end
 
         def filled(group) = [].tap { |list| each_node(group) { |n| list << n if !n.is_a?(Scene::Text) && n.respond_to?(:fill) && n.fill } }

@@ -73,8 +73,6 @@ module Peony
 
       # Bars and dots are drawn from here; numbers below nothing go the other way.
       def span_of(values) = [[values.min, 0].min, [values.max, 0].max]
-
-      def signal?(item) = item.strong
     end
   end
 end

@@ -22,16 +22,11 @@ module Peony
         _, object = piece.find(id)
         raise Error.new("Only figures can be taken along by themselves.", hint: "Publish the page for the rest.") unless object["type"] == "figure"
 
-        house = ground == "dark" ? piece.house.on(dark(piece.house)) : piece.house
+        house = ground == "dark" ? piece.house.on(piece.house.night) : piece.house
         drawing = drawn(object, house)
         nodes, width, height = item ? single(drawing, item) : [drawing.nodes, drawing.width, drawing.height]
         back = ground == "none" ? [] : [Rect.new(x: 0, y: 0, w: width, h: height, radius: 0, fill: house.colour("surface"))]
         Picture.new(width: width, height: height, nodes: back + nodes, title: object["heading"] || object["description"], description: object["description"], lang: piece.data["lang"])
-      end
-
-      def dark(house)
-        l, c, h = Colour::OKLCH.from_hex(house.colour("ink"))
-        Colour::OKLCH.to_hex([l, 0.26].min, [c, 0.05].min, h)
       end
 
       def drawn(object, house)

@@ -76,6 +76,12 @@ module Peony
         end
       end
 
+      # @return [String] hex of a dark ground: the style's ink, darkened until every accent stands off it
+      def night
+        l, c, h = Colour::OKLCH.from_hex(colour("ink"))
+        Colour::OKLCH.to_hex([l, 0.26].min, [c, 0.05].min, h)
+      end
+
       # @return [Hash] as the command line and the interface show it
       def to_h
         { style: name, note: note, roles: roles, radius: radius, finish: finish, icons: icons,

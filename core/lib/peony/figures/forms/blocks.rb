@@ -18,7 +18,6 @@ module Peony
           list = items.sort_by { |i| -i.value }
           @total = list.sum(&:value).to_f
           cut(list, 0.0, top, width, height).each { |item, box| pen.group("item", item: item.id) { block(item, *box) } }
-          rest
         end
 
         private
@@ -68,8 +67,6 @@ module Peony
           number(item, size, x + pad, y + (pad * 0.8) + (size * 0.82), fill: house.ink(paint.ground))
           put(label, x + pad, y + (pad * 0.8) + (size * 1.1), item: item, ground: paint.ground)
         end
-
-        def rest = nil
       end
     end
   end

@@ -87,10 +87,8 @@ module PeonyServer
         end
 
         def refs(reading, item)
-          { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, refs: item.spans.flat_map do |s|
-            reading.passage.refs(s.from,
-                                 s.to)
-          end }
+          threads = item.spans.flat_map { |span| reading.passage.refs(span.from, span.to) }
+          { title: item.title, detail: item.detail, value: item.value, unit: item.unit, date: item.date, refs: threads }
         end
 
         def proposal(proposal, house)

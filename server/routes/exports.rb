@@ -4,6 +4,9 @@ module PeonyServer
   module Routes
     # A piece as files.
     module Exports
+      # px, the longest side of a saved picture
+      LONGEST = 8000.0
+
       def self.registered(app)
         app.get("/api/pieces/:id/export.:format") do
           format = params["format"]
@@ -21,6 +24,8 @@ module PeonyServer
 
           picture = Peony::Scene::Selection.picture(piece.piece, params["object"], item: params["item"], ground: params["ground"] || "light")
           scale = params["width"] ? number("width", 16..8000, 1080) / picture.width : number("scale", 0.1..4, 1)
+          # However narrow a picture is, its other side stays within what a file should hold.
+          scale = [scale, LONGEST / picture.height, LONGEST / picture.width].min
           bytes = Peony::Paint.file([picture], format, scale: scale)
           content_type Peony::Paint::TYPES.fetch(format)
           attachment Exports.name(picture.title.to_s.split(". ").first || piece.piece.title, format, nil)

@@ -27,6 +27,12 @@ RSpec.describe "A figure or item taken along by itself" do
     expect(last_response.headers["content-disposition"]).to include("What to bring.png")
   end
 
+  it "keeps both sides within what a file should hold, however wide one wants it" do
+    narrow = { "id" => "f2", "type" => "figure", "form" => "ruled-list", "items" => [{ "id" => "i1", "title" => "Oats" }, { "id" => "i2", "title" => "Rye" }], "box" => [700, 80, 160, 800] }
+    send_json("POST", "/api/pieces/#{id}/changes", { operation: { op: "object.add", page: fetch("/api/pieces/#{id}")["pages"].first["id"], object: narrow }, tab: "a" })
+    expect(image(saved("f2.png?width=8000")).then { |i| [i.width, i.height] }).to eq [1600, 8000]
+  end
+
   it "stands on a light ground, a dark one or none" do
     corner = ->(ground) { image(saved("f1.png?ground=#{ground}")).getpoint(596, 14) }
     expect(corner["light"].first(3)).to eq [255, 255, 255]

@@ -15,6 +15,9 @@ module Peony
 
       module_function
 
+      # Reads the catalogue, so that the first person who draws does not wait for it.
+      def prepare = index(DEFAULT) && nil
+
       # @param query [String]
       # @param set [String]
       # @return [Array<Icon>] best first

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A line through the values, its ends and the stressed point marked with their numbers.
       class TrendLine < Form
-        form "trend-line", title: "Line with marked ends", family: "trend", also: %w[relation], least: 3, most: 12, needs: %i[value],
+        form "trend-line", title: "Line with marked ends", family: "trend", least: 3, most: 12, needs: %i[value],
                            sees: "a line through the values, first and last marked", reason: "how it went"
 
         include Course

@@ -15,6 +15,7 @@ Gem::Specification.new do |spec|
   spec.add_dependency "nokogiri", "~> 1.18.0"
   spec.add_dependency "pdf-reader", "~> 2.12"
   spec.add_dependency "ruby-vips", "~> 2.2"
+  spec.add_dependency "roo", "~> 3.0.0"
   spec.add_dependency "rubyzip", "~> 3.0"
   spec.add_dependency "thor", "~> 1.3"
   spec.add_dependency "zeitwerk", "~> 2.6.0"

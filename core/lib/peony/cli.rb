@@ -47,6 +47,17 @@ module Peony
       say_line(file: file, title: document.title, blocks: blocks, tables: document.tables.map { |t| { columns: t.columns, rows: t.rows.size } })
     end
 
+    desc "table FILE", "what Peony finds in a table: columns, findings, charts"
+    method_option :sheet, type: :string
+    def table(file)
+      say_line(Output::Tables.hash(file, options[:sheet]))
+    end
+
+    desc "charts", "the charts a table can take"
+    def charts
+      Charts::Chart.members.each_value { |chart| say_line(chart.facts.to_h.slice(:chart, :family, :sees, :title, :reason)) }
+    end
+
     desc "new FILE", "a whole piece made from a document"
     method_option :kind, type: :string, default: "infographic"
     method_option :style, type: :string, default: "Dome"
@@ -98,8 +109,10 @@ module Peony
       say_line(piece: Piece::Schemas::DOCUMENT, operation: Piece::Operation.all_schemas)
     end
 
-    desc "draw [FILE]", "the best figure of a text, or the named one"
+    desc "draw [FILE]", "the best figure of a text or a table, or the named one"
     method_option :form, type: :string
+    method_option :chart, type: :string
+    method_option :sheet, type: :string
     method_option :finish, type: :string
     method_option :style, type: :string, default: "Dome"
     method_option :size, type: :string, default: "1080x1080"

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require "date"
+
+module Peony
+  module Tables
+    # Days, months, quarters and years as they are written in cells.
+    module Calendar
+      # +kind+ is "date", "month", "quarter" or "year"; +key+ is what it is called in files: 2025-03-03, 2025-03, 2025-Q1, 2025.
+      Period = Struct.new(:kind, :from, :key, keyword_init: true) do
+        # @return [String] as a reader says it: "3 March 2025"
+        def text = Calendar.text(self)
+        def <=>(other) = from <=> other.from
+      end
+
+      NAMES = {
+        1 => %w[january januar jänner janvier enero gennaio jan], 2 => %w[february februar februari feber février febrero febbraio feb fév],
+        3 => %w[march märz mars marzo mar mär mrz], 4 => %w[april avril abril aprile apr avr], 5 => %w[may mai mayo maggio mei],
+        6 => %w[june juni juin junio giugno jun], 7 => %w[july juli juillet julio luglio jul], 8 => %w[august août agosto aug aoû],
+        9 => %w[september septembre septiembre settembre sept sep], 10 => %w[october oktober octobre octubre ottobre oct okt],
+        11 => %w[november novembre noviembre nov], 12 => %w[december dezember décembre diciembre dicembre dec dez déc]
+      }.flat_map { |n, names| names.map { |name| [name, n] } }.to_h.freeze
+      NAME = /(?:#{NAMES.keys.sort_by { |k| -k.size }.join('|')})\.?/i
+      YEAR = /(?:1[5-9]|20)\d\d/
+      WEEKDAY = /(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|mo|di|mi|do|fr|sa|so)\.?,?\s+/i
+      CLOCK = /(?:[T ]\d{1,2}:\d\d(?::\d\d)?(?:\.\d+)?(?:Z|[+-]\d\d:?\d\d)?)?/
+      MONTHS = Date::MONTHNAMES
+
+      module_function
+
+      # @param text [String]
+      # @param american [Boolean] whether 3/4/2025 is the 4th of March
+      # @return [Period, nil]
+      def read(text, american: false)
+        words = text.strip.sub(/\A#{WEEKDAY}/o, "")
+        return nil unless words.size.between?(2, 40) && (words.match?(/\d/) || NAMES.key?(words.downcase.delete(".")))
+
+        day(words, american) || month(words) || quarter(words) || week(words) || (words.match?(/\A#{YEAR}\z/o) ? year(words.to_i) : nil)
+      rescue Date::Error
+        nil
+      end
+
+      def day(words, american)
+        case words
+        when /\A(#{YEAR})[-\/.](\d{1,2})[-\/.](\d{1,2})#{CLOCK}\z/o, /\A(20\d\d)([01]\d)([0-3]\d)\z/ then date($1.to_i, $2.to_i, $3.to_i)
+        when /\A(\d{1,2})([.\/-])\s?(\d{1,2})\2\s?(#{YEAR}|\d\d)#{CLOCK}\z/o
+          first, second = [$1, $3].map(&:to_i)
+          first, second = second, first if american && $2 == "/"
+          date(full($4), second, first)
+        when /\A(\d{1,2})(?:st|nd|rd|th|\.)?[\s-](?:of )?(#{NAME}),?[\s-](#{YEAR}|\d\d)#{CLOCK}\z/io then date(full($3), number($2), $1.to_i)
+        when /\A(#{NAME})\s(\d{1,2})(?:st|nd|rd|th)?,?\s(#{YEAR})#{CLOCK}\z/io then date($3.to_i, number($1), $2.to_i)
+        end
+      end
+
+      def month(words)
+        case words
+        when /\A(#{NAME})[\s\-\/,']+(#{YEAR}|\d\d)\z/io then months(full($2), number($1))
+        when /\A(#{YEAR})[\s-](#{NAME})\z/io then months($1.to_i, number($2))
+        when /\A(#{YEAR})[-\/.](\d{1,2})\z/o then months($1.to_i, $2.to_i)
+        when /\A(\d{1,2})[\/.-](#{YEAR})\z/o then months($2.to_i, $1.to_i)
+        when /\A(#{YEAR})M(\d\d)\z/o then months($1.to_i, $2.to_i)
+        when /\A#{NAME}\z/io then Period.new(kind: "month", from: Date.new(1, number(words), 1), key: format("%02d", number(words)))
+        end
+      end
+
+      def quarter(words)
+        found = words.match(/\AQ([1-4])[\s\/'-]*(#{YEAR})\z/io) || words.match(/\A([1-4])\.?\s?(?:Q|Quartal|quarter)[\s\/'-]*(#{YEAR})\z/io)
+        year, part = found ? [found[2], found[1]] : words.match(/\A(#{YEAR})[\s\/-]?Q([1-4])\z/io)&.captures
+        year && Period.new(kind: "quarter", from: Date.new(year.to_i, (part.to_i * 3) - 2, 1), key: "#{year}-Q#{part}")
+      end
+
+      # A week is named by its Monday.
+      def week(words)
+        found = words.match(/\A(#{YEAR})[\s-]?(?:W|KW|week )\s?(\d{1,2})\z/io)
+        found && Date.commercial(found[1].to_i, found[2].to_i, 1).then { |d| date(d.year, d.month, d.day) }
+      end
+
+      def year(number) = Period.new(kind: "year", from: Date.new(number, 1, 1), key: number.to_s)
+
+      def date(year, month, day)
+        found = Date.new(year, month, day)
+        Period.new(kind: "date", from: found, key: found.iso8601)
+      end
+
+      def months(year, month) = Period.new(kind: "month", from: Date.new(year, month, 1), key: format("%<y>d-%<m>02d", y: year, m: month))
+      def number(name) = NAMES.fetch(name.downcase.delete("."))
+      def full(year) = year.size == 2 ? (year.to_i < 70 ? 2000 : 1900) + year.to_i : year.to_i
+
+      # Whether some day of a column can only be read with the month first.
+      # @param texts [Array<String>]
+      def american?(texts)
+        pairs = texts.filter_map { |t| t.match(%r{\A\s*(\d{1,2})/(\d{1,2})/})&.captures&.map(&:to_i) }
+        pairs.any? { |_, second| second > 12 } && pairs.none? { |first, _| first > 12 }
+      end
+
+      def text(period)
+        from = period.from
+        case period.kind
+        when "date" then "#{from.day}\u00A0#{MONTHS[from.month]}\u00A0#{from.year}"
+        when "month" then from.year == 1 ? MONTHS[from.month] : "#{MONTHS[from.month]}\u00A0#{from.year}"
+        when "quarter" then "quarter\u00A0#{((from.month - 1) / 3) + 1} of\u00A0#{from.year}"
+        else from.year.to_s
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Peony
+  module Tables
+    # One column, understood. +values+ are numbers, periods ({Calendar::Period}), booleans or text; nil where a cell is empty or cannot be read.
+    # +texts+ are the cells as they stand.
+    Column = Struct.new(:name, :kind, :unit, :currency, :values, :texts, :decimals, :index, keyword_init: true)
+
+    # Its kind and what follows from it.
+    class Column
+      NUMBERS = %w[number percent money].freeze
+      TIMES = %w[date month quarter year].freeze
+      WORDS = %w[text category place].freeze
+      MEANS = /\b(?:mean|average|avg|median|per|an hour|a day|each|rate|ratio|index|score|mark|rating|grade|age|ages|temp\w*|price|humidity|share|percent|speed|brightness|density|depth|height|width|length|pressure|
+               durchschnitt|schnitt|mittel\w*|anteil|preis|alter|note|level|pH|wait|minutes?|distance|latitude|longitude|marks?|stars?|bpm|hardness|weight)\b|°|%|\bof \d/xi
+
+      def numeric? = NUMBERS.include?(kind)
+      def time? = TIMES.include?(kind)
+      def words? = WORDS.include?(kind)
+      def numbers = values.compact
+      def missing = values.count(&:nil?)
+
+      # Numbers 1, 2, 3 ... that only name the rows.
+      def counter?
+        return false unless kind == "number" && values.size > 3
+
+        name.match?(/\A(?:no\.?|nr\.?|#|id|row|number|index)\z/i) || (name.match?(/\b(?:id|no\.?|nr\.?|number)\z/i) && values.each_cons(2).all? { |a, b| a && b && b > a })
+      end
+
+      # Whether a sum of these says something: not of means, rates, marks or measurements.
+      def additive? = kind != "percent" && !name.match?(MEANS) && !unit.to_s.match?(%r{/|°|\Amm?\z|\Acm\z|\Akm\z|mcd|lux|dB|hPa|min})
+
+      # What the name says without its unit: "Milk (l)" is "Milk".
+      def plain = name.sub(/\s*[(\[][^)\]]*[)\]]\s*\z/, "").sub(/,\s*(?:19|20)\d\d\z/, "").strip.then { |s| s.empty? ? name : s }
+    end
+  end
+end

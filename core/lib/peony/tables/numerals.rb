@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Peony
+  module Tables
+    # Numbers as people write them in cells: thousands marks, decimal comma or point, currency and percent signs, brackets for minus.
+    module Numerals
+      CURRENCIES = { "£" => "GBP", "€" => "EUR", "$" => "USD", "¥" => "JPY", "₹" => "INR", "CHF" => "CHF", "EUR" => "EUR", "GBP" => "GBP", "USD" => "USD", "Fr." => "CHF",
+                     "kr" => "SEK", "zł" => "PLN", "Kč" => "CZK" }.freeze
+      CURRENCY = Regexp.union(CURRENCIES.keys)
+      PLAIN = /\A-?\d+(?:\.\d+)?\z/
+      WRITTEN = /\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)\s?(?<many>k|m|bn|Mio\.?|tsd\.?)?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³\/]{1,12}))?(?<close>\))?\z/
+      MANY = { "k" => 1e3, "m" => 1e6, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
+      EMPTY = /\A(?:|[-–—.?*…]+|n\.?\/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N\/A|#DIV\/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z/i
+
+      # +mark+ is "." or ",", what parts the whole from the fraction.
+      Number = Struct.new(:value, :currency, :percent, :unit, :decimals, keyword_init: true)
+
+      module_function
+
+      # @param text [String]
+      # @param mark [String]
+      # @return [Number, nil]
+      def read(text, mark = ".")
+        match = WRITTEN.match(text)
+        return nil if match.nil? || (match[:open].nil? != match[:close].nil?)
+
+        whole, fraction = parts(match[:digits].strip, mark)
+        return nil unless whole
+
+        value = "#{whole}.#{fraction || 0}".to_f * MANY.fetch(match[:many].to_s.downcase.delete("."), 1)
+        value = -value if match[:open] || match[:minus] || match[:sign]&.match?(/[-−–]/)
+        Number.new(value: value, currency: CURRENCIES[match[:before] || match[:after]], percent: match[:after] == "%", unit: match[:unit], decimals: fraction.to_s.size)
+      end
+
+      # @return [Float, nil] the value alone, by the quick way where it is written plainly
+      def value(text, mark)
+        mark == "." && PLAIN.match?(text) ? text.to_f : read(text, mark)&.value
+      end
+
+      def empty?(text) = text.nil? || EMPTY.match?(text.strip)
+
+      def parts(digits, mark)
+        whole, fraction, more = digits.split(mark, 3)
+        return nil if more || (fraction && !fraction.match?(/\A\d*\z/))
+
+        groups = whole.split(/[.,'’\s\u00A0\u202F\u2009]/)
+        return nil if groups.size > 1 && (groups.drop(1).any? { |g| g.size != 3 } || groups.first.size > 3)
+
+        [groups.empty? ? "0" : groups.join, fraction]
+      end
+
+      # What the cells of a table say of the decimal mark. A point or comma before just three digits says nothing by itself.
+      # @param texts [Array<String>]
+      # @param otherwise [String]
+      # @return [String] "." or ","
+      def mark_of(texts, otherwise = ".")
+        votes = texts.filter_map do |text|
+          found = text.scan(/[.,]/)
+          next if found.empty? || !text.match?(/\d/)
+          next text[/[.,](?=[^.,]*\z)/] if found.uniq.size == 2
+          next found.first == "." ? "," : "." if found.size > 1
+
+          text.match?(/[.,]\d{3}(?!\d)/) && !text.match?(/(?<!\d)0[.,]/) ? nil : found.first
+        end
+        votes.empty? ? otherwise : votes.tally.max_by(&:last).first
+      end
+    end
+  end
+end

@@ -1,0 +1,159 @@
+# frozen_string_literal: true
+
+module Peony
+  module Tables
+    # How a table is built, which says what can be asked of it:
+    #   :series   rows in time, one measure or more         :wide     a row a thing, a column a period
+    #   :long     rows of time and thing with one measure   :things   a row a thing, with its measures
+    #   :pairs    many rows with two measures or more       :answers  a row an answer: words chosen from a few
+    #   :groups   many rows of a few kinds of things        :words    nothing to count
+    class Shape
+      # Numbers in order. +keys+ are periods or labels; +rows+ say which row of the table each stands in. +column+ is where they come from.
+      Series = Struct.new(:name, :column, :keys, :values, :rows, keyword_init: true) do
+        def size = values.size
+        def total = values.sum
+        # @return [String, Array<String>] what the place is called in files
+        def key(index) = keys[index].respond_to?(:key) ? keys[index].key : keys[index].to_s
+        def word(index) = keys[index].respond_to?(:key) ? keys[index].text : keys[index].to_s
+        def at_most = values.each_index.max_by { |i| [values[i], -i] }
+        def at_least = values.each_index.min_by { |i| [values[i], i] }
+      end
+
+      MANY = 20
+      FEW = 12
+
+      attr_reader :table
+
+      # @param table [Table]
+      def initialize(table)
+        @table = table
+      end
+
+      # @return [Symbol]
+      def kind
+        @kind ||= if table.numeric.empty? then chosen.any? ? :answers : :words
+                  elsif periods.size >= 3 && periods.size >= table.columns.size - 3 && table.time.nil? then :wide
+                  elsif table.time then repeated_time? ? :long : :series
+                  elsif answers? then :answers
+                  elsif table.numeric.size >= 2 && table.size >= MANY && !repeated_labels? then :pairs
+                  elsif repeated_labels? then :groups
+                  else :things
+                  end
+      end
+
+      def time = table.time
+      def measures = kind == :wide ? [] : table.numeric
+      # The column that names the rows.
+      def label = @label ||= table.words.find { |c| c.values.compact.uniq.size > table.size * 0.8 } || table.words.first
+      def daily? = kind == :series && time.kind == "date" && step == 1
+      def additive = measures.select(&:additive?)
+
+      # Columns of words with a few answers each.
+      def chosen
+        @chosen ||= table.columns.select { |c| %w[category boolean text place].include?(c.kind) && c.values.compact.size >= 6 && c.values.compact.uniq.size.between?(2, FEW) && c.values.compact.uniq.size <= table.size / 3 }
+      end
+
+      # In a wide table: the numeric columns whose names are periods, in order.
+      def periods
+        @periods ||= begin
+          found = table.columns.select(&:numeric?).filter_map { |c| (p = Calendar.read(c.name)) && [c, p] }
+          found.each_cons(2).all? { |(_, a), (_, b)| a.from < b.from } ? found : []
+        end
+      end
+
+      # One series for each measure; in wide and long tables one for each thing.
+      # @return [Array<Series>]
+      def series
+        @series ||= case kind
+                    when :wide then wide
+                    when :long then long
+                    when :series then measures.map { |c| ordered(c) }
+                    when :groups then additive.map { |c| grouped(c) }
+                    else measures.map { |c| plain(c, label) }
+                    end.reject { |s| s.size.zero? }
+      end
+
+      # @return [Usual] what a series in time usually does
+      def usual(series) = (@usual ||= {}.compare_by_identity)[series] ||= Usual.new(series, self)
+
+      # Each thing's sum, in wide and long tables.
+      # @return [Series]
+      def totals = @totals ||= Series.new(name: nil, column: nil, keys: series.map(&:name), values: series.map(&:total), rows: series.map { |s| s.rows.first })
+
+      # Usual number of days from row to row.
+      def step
+        @step ||= begin
+          days = time.values.compact.map(&:from).uniq.sort
+          days.size < 2 ? nil : days.each_cons(2).map { |a, b| (b - a).to_i }.tally.max_by(&:last).first
+        end
+      end
+
+      # Days that a regular series leaves out.
+      # @return [Array<Date>]
+      def gaps
+        return [] unless kind == :series && time.kind == "date" && step&.positive?
+
+        days = time.values.compact.map(&:from).sort
+        days.each_cons(2).flat_map { |a, b| (b - a).to_i > step && ((b - a).to_i % step).zero? ? (1...((b - a).to_i / step)).map { |i| a + (i * step) } : [] }
+      end
+
+      private
+
+      def repeated_time? = time.values.compact.size > time.values.compact.map(&:key).uniq.size * 1.3 && table.words.any? && !table.numeric.empty?
+      def repeated_labels? = label && label.values.compact.uniq.size <= table.size * 0.6 && table.words.none? { |c| c.values.compact.uniq.size > table.size * 0.8 }
+
+      # Rows are answers where several columns of words take few values and no column names the rows.
+      def answers?
+        return false if table.size < MANY || chosen.empty?
+
+        table.words.none? { |c| c.values.compact.uniq.size > table.size * 0.6 } && (chosen.size >= 2 || table.columns.any?(&:counter?)) && additive_money.empty?
+      end
+
+      def additive_money = table.numeric.select { |c| c.kind == "money" || (c.additive? && !c.counter? && c.numbers.uniq.size > 12) }
+
+      def ordered(column)
+        picks = (0...table.size).select { |i| column.values[i] && time.values[i] }
+        picks = picks.sort_by { |i| [time.values[i].from, i] } unless picks.each_cons(2).all? { |a, b| time.values[a].from <= time.values[b].from }
+        Series.new(name: column.name, column: column, keys: picks.map { |i| time.values[i] }, values: picks.map { |i| column.values[i].to_f }, rows: picks)
+      end
+
+      def plain(column, labels)
+        picks = (0...table.size).select { |i| column.values[i] }
+        Series.new(name: column.name, column: column, keys: picks.map { |i| labels&.values&.at(i) || "row #{i + 1}" }, values: picks.map { |i| column.values[i].to_f }, rows: picks)
+      end
+
+      def grouped(column)
+        sums = Hash.new(0.0)
+        first = {}
+        table.size.times do |i|
+          next unless column.values[i] && label.values[i]
+
+          sums[label.values[i]] += column.values[i]
+          first[label.values[i]] ||= i
+        end
+        Series.new(name: column.name, column: column, keys: sums.keys, values: sums.values, rows: first.values)
+      end
+
+      def wide
+        names = label
+        (0...table.size).filter_map do |i|
+          picks = periods.select { |c, _| c.values[i] }
+          next if picks.empty?
+
+          Series.new(name: names&.values&.at(i) || "row #{i + 1}", column: nil, keys: picks.map(&:last), values: picks.map { |c, _| c.values[i].to_f }, rows: [i] * picks.size)
+        end
+      end
+
+      def long
+        thing = table.words.min_by { |c| c.values.uniq.size }
+        measure = additive.first || measures.first
+        (0...table.size).group_by { |i| thing.values[i] }.filter_map do |name, rows|
+          rows = rows.select { |i| measure.values[i] && time.values[i] }.sort_by { |i| time.values[i].from }
+          next if name.nil? || rows.empty?
+
+          Series.new(name: name, column: measure, keys: rows.map { |i| time.values[i] }, values: rows.map { |i| measure.values[i].to_f }, rows: rows)
+        end
+      end
+    end
+  end
+end

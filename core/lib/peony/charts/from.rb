@@ -15,13 +15,18 @@ module Peony
       # One measure in its order: over time, or thing by thing.
       def one(shape, column)
         series = shape.series.find { |s| s.column.equal?(column) }
-        series && hash(shape.time || shape.label, series.keys, [[column.name, series.values, column]])
+        return nil unless series
+        return hash(shape.label, series.keys, [[column.name, series.values, column]]) unless shape.time
+
+        series = Tables::Coarse.of([series]).first
+        hash(shape.time, series.keys, [[column.name, series.values, column]], kind: series.keys.first.kind)
       end
 
       # All things of a wide or long table over time.
       def many(shape)
-        keys = shape.series.flat_map(&:keys).uniq(&:key).sort_by(&:from)
-        list = shape.series.map { |s| [s.name, aligned(s, keys), s.column || shape.periods.first&.first] }
+        series = Tables::Coarse.of(shape.series)
+        keys = series.flat_map(&:keys).uniq(&:key).sort_by { |k| k.from.jd }
+        list = series.map { |s| [s.name, aligned(s, keys), s.column || shape.periods.first&.first] }
         hash(nil, keys, list, kind: keys.first.kind)
       end
 
@@ -39,7 +44,7 @@ module Peony
       # How often each answer was given, in the order of the scale where it is one.
       def answers(shape, name = nil)
         column = shape.chosen.find { |c| c.name == name } || shape.chosen.max_by { |c| c.values.compact.tally.values.max }
-        counts = column.values.compact.map { |v| { true => "yes", false => "no" }.fetch(v, v) }.tally
+        counts = column.said.compact.tally
         keys = Answers.ordered(counts.keys)
         { "x" => { "name" => column.name, "kind" => "category", "keys" => keys }, "series" => [{ "name" => column.plain, "values" => keys.map { |k| counts[k] }, "kind" => "number", "decimals" => 0 }] }
       end

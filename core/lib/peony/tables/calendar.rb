@@ -24,6 +24,7 @@ module Peony
       YEAR = /(?:1[5-9]|20)\d\d/
       WEEKDAY = /(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?|mo|di|mi|do|fr|sa|so)\.?,?\s+/i
       CLOCK = /(?:[T ]\d{1,2}:\d\d(?::\d\d)?(?:\.\d+)?(?:Z|[+-]\d\d:?\d\d)?)?/
+      ISO = /\A[12]\d{3}-[01]\d-[0-3]\d\z/
       MONTHS = Date::MONTHNAMES
 
       module_function
@@ -32,6 +33,10 @@ module Peony
       # @param american [Boolean] whether 3/4/2025 is the 4th of March
       # @return [Period, nil]
       def read(text, american: false)
+        if text.size == 10 && text.getbyte(4) == 45 && text.match?(ISO)
+          return Period.new(kind: "date", from: Date.new(text[0, 4].to_i, text[5, 2].to_i, text[8, 2].to_i), key: text)
+        end
+
         words = text.strip.sub(/\A#{WEEKDAY}/o, "")
         return nil unless words.size.between?(2, 40) && (words.match?(/\d/) || NAMES.key?(words.downcase.delete(".")))
 

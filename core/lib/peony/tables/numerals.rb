@@ -7,6 +7,7 @@ module Peony
       CURRENCIES = { "£" => "GBP", "€" => "EUR", "$" => "USD", "¥" => "JPY", "₹" => "INR", "CHF" => "CHF", "EUR" => "EUR", "GBP" => "GBP", "USD" => "USD", "Fr." => "CHF",
                      "kr" => "SEK", "zł" => "PLN", "Kč" => "CZK" }.freeze
       CURRENCY = Regexp.union(CURRENCIES.keys)
+      SIGNED = /\A[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\z/
       PLAIN = /\A-?\d+(?:\.\d+)?\z/
       WRITTEN = /\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)\s?(?<many>k|m|bn|Mio\.?|tsd\.?)?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³\/]{1,12}))?(?<close>\))?\z/
       MANY = { "k" => 1e3, "m" => 1e6, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
@@ -34,10 +35,13 @@ module Peony
 
       # @return [Float, nil] the value alone, by the quick way where it is written plainly
       def value(text, mark)
-        mark == "." && PLAIN.match?(text) ? text.to_f : read(text, mark)&.value
+        return read(text, mark)&.value unless mark == "."
+        return text.to_f if PLAIN.match?(text)
+
+        SIGNED.match?(text) ? text.delete("£€$%,").to_f : read(text, mark)&.value
       end
 
-      def empty?(text) = text.nil? || EMPTY.match?(text.strip)
+      def empty?(text) = text.nil? || (text.size < 12 && EMPTY.match?(text.strip))
 
       def parts(digits, mark)
         whole, fraction, more = digits.split(mark, 3)

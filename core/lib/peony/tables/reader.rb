@@ -37,6 +37,12 @@ module Peony
       def cell(row, column) = @rows[row][column].to_s.strip
       def filled(row) = @rows[row].count { |c| c && !c.strip.empty? }
 
+      def bare(text)
+        return "" if text.nil? || text.empty?
+
+        text.getbyte(0) <= 32 || text.getbyte(-1) <= 32 ? text.strip : text
+      end
+
       # How many columns most rows use, empty ones at the right end left out.
       def usual_width
         lengths = sample.map { |r| (@rows[r].rindex { |c| c && !c.strip.empty? } || -1) + 1 }.reject(&:zero?)
@@ -109,6 +115,9 @@ module Peony
       end
 
       def idle(row, names)
+        first = @rows[row].first
+        return nil if first && !first.empty? && !first.start_with?(" ", names.first)
+
         count = filled(row)
         return :blank if count.zero?
 
@@ -146,7 +155,7 @@ module Peony
       end
 
       def columns(names, data)
-        texts = (0...@wide).map { |c| data.map { |r| (text = @rows[r][c]) ? text.strip : "" } }
+        texts = (0...@wide).map { |c| data.map { |r| bare(@rows[r][c]) } }
         used = (0...@wide).reject { |c| names[c].start_with?("Column ") && texts[c].all?(&:empty?) }
         mark = Numerals.mark_of(texts.flat_map { |list| list.first(40) }.grep(/\d/).reject { |t| Calendar.read(t) })
         used.each_with_index.map do |c, i|

@@ -44,13 +44,13 @@ module Peony
       def time = table.time
       def measures = kind == :wide ? [] : table.numeric
       # The column that names the rows.
-      def label = @label ||= table.words.find { |c| c.values.compact.uniq.size > table.size * 0.8 } || table.words.first
+      def label = @label ||= table.words.find { |c| c.distinct > table.size * 0.8 } || table.words.first
       def daily? = kind == :series && time.kind == "date" && step == 1
       def additive = measures.select(&:additive?)
 
       # Columns of words with a few answers each.
       def chosen
-        @chosen ||= table.columns.select { |c| %w[category boolean text place].include?(c.kind) && c.values.compact.size >= 6 && c.values.compact.uniq.size.between?(2, FEW) && c.values.compact.uniq.size <= table.size / 3 }
+        @chosen ||= table.columns.select { |c| %w[category boolean text place].include?(c.kind) && c.values.compact.size >= 6 && c.distinct.between?(2, FEW) && c.distinct <= table.size / 3 }
       end
 
       # In a wide table: the numeric columns whose names are periods, in order.
@@ -93,27 +93,28 @@ module Peony
       def gaps
         return [] unless kind == :series && time.kind == "date" && step&.positive?
 
-        days = time.values.compact.map(&:from).sort
-        days.each_cons(2).flat_map { |a, b| (b - a).to_i > step && ((b - a).to_i % step).zero? ? (1...((b - a).to_i / step)).map { |i| a + (i * step) } : [] }
+        days = time.values.compact.map { |p| p.from.jd }.sort
+        days.each_cons(2).flat_map { |a, b| b - a > step && ((b - a) % step).zero? ? (1...((b - a) / step)).map { |i| Date.jd(a + (i * step)) } : [] }
       end
 
       private
 
-      def repeated_time? = time.values.compact.size > time.values.compact.map(&:key).uniq.size * 1.3 && table.words.any? && !table.numeric.empty?
-      def repeated_labels? = label && label.values.compact.uniq.size <= table.size * 0.6 && table.words.none? { |c| c.values.compact.uniq.size > table.size * 0.8 }
+      def repeated_time? = @repeated_time.nil? ? (@repeated_time = repeated) : @repeated_time
+      def repeated = time.values.compact.size > time.values.compact.uniq(&:key).size * 1.3 && table.words.any? && !table.numeric.empty?
+      def repeated_labels? = label && label.distinct <= table.size * 0.6 && table.words.none? { |c| c.distinct > table.size * 0.8 }
 
       # Rows are answers where several columns of words take few values and no column names the rows.
       def answers?
         return false if table.size < MANY || chosen.empty?
 
-        table.words.none? { |c| c.values.compact.uniq.size > table.size * 0.6 } && (chosen.size >= 2 || table.columns.any?(&:counter?)) && additive_money.empty?
+        table.words.none? { |c| c.distinct > table.size * 0.6 } && (chosen.size >= 2 || table.columns.any?(&:counter?)) && additive_money.empty?
       end
 
       def additive_money = table.numeric.select { |c| c.kind == "money" || (c.additive? && !c.counter? && c.numbers.uniq.size > 12) }
 
       def ordered(column)
         picks = (0...table.size).select { |i| column.values[i] && time.values[i] }
-        picks = picks.sort_by { |i| [time.values[i].from, i] } unless picks.each_cons(2).all? { |a, b| time.values[a].from <= time.values[b].from }
+        picks = picks.sort_by { |i| [time.values[i].from.jd, i] } unless picks.each_cons(2).all? { |a, b| time.values[a].from.jd <= time.values[b].from.jd }
         Series.new(name: column.name, column: column, keys: picks.map { |i| time.values[i] }, values: picks.map { |i| column.values[i].to_f }, rows: picks)
       end
 
@@ -145,13 +146,14 @@ module Peony
       end
 
       def long
-        thing = table.words.min_by { |c| c.values.uniq.size }
+        thing = table.words.min_by { |c| c.distinct }
         measure = additive.first || measures.first
         (0...table.size).group_by { |i| thing.values[i] }.filter_map do |name, rows|
-          rows = rows.select { |i| measure.values[i] && time.values[i] }.sort_by { |i| time.values[i].from }
+          rows = rows.select { |i| measure.values[i] && time.values[i] }
           next if name.nil? || rows.empty?
 
-          Series.new(name: name, column: measure, keys: rows.map { |i| time.values[i] }, values: rows.map { |i| measure.values[i].to_f }, rows: rows)
+          times = rows.group_by { |i| time.values[i].key }.values.sort_by { |same| time.values[same.first].from.jd }
+          Series.new(name: name, column: measure, keys: times.map { |same| time.values[same.first] }, values: times.map { |same| same.sum { |i| measure.values[i].to_f } }, rows: times.map(&:first))
         end
       end
     end

@@ -7,9 +7,9 @@ module Peony
     Table = Struct.new(:name, :columns, :from, :left, :title, keyword_init: true) do
       def size = from.size
       def column(name) = columns.find { |c| c.name == name }
-      def numeric = columns.select { |c| c.numeric? && !c.counter? }
-      def time = columns.find(&:time?)
-      def words = columns.select(&:words?)
+      def numeric = @numeric ||= columns.select { |c| c.numeric? && !c.counter? }
+      def time = @time ||= columns.find(&:time?)
+      def words = @words ||= columns.select(&:words?)
     end
   end
 end

@@ -68,8 +68,8 @@ module Peony
       # @return [Statistics::Cut, nil]
       def cut = @cut ||= Statistics.cut(calm, [4, series.size / 12].max)
 
-      # Whether two levels tell the series better than one line.
-      def stepped? = !cut.nil? && cut.left < Statistics.line(calm).left * 0.9
+      # Whether two levels tell the series better than one line; of few rows clearly better.
+      def stepped? = !cut.nil? && cut.left < Statistics.line(calm).left * (series.size < 20 ? 0.6 : 0.9)
 
       private
 

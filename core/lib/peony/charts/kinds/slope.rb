@@ -16,6 +16,7 @@ module Peony
 
         def draw
           list = data.series.each_with_index.select { |s, _| s.values.values_at(0, -1).all? }
+          refuse("No series has both a first and a last value.") if list.empty?
           side = [list.map { |s, _| label_font.width("#{s.name} #{s.text(s.values.last)}", small) }.max + gap(16), width * 0.34].min
           @plot = [side, top + (small * 2), right - side, bottom - (small * 0.6)]
           @y = Scale.new(list.flat_map { |s, _| s.values.values_at(0, -1) }, from: plot_bottom, to: plot_top, zero: false)

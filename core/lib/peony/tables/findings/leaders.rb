@@ -31,10 +31,10 @@ module Peony
         def bottom(series) = series.column&.kind == "percent" ? "Smallest" : "Fewest"
 
         def answers(column)
-          counts = column.values.compact.map { |v| v == true ? "yes" : v == false ? "no" : v }.tally
+          counts = column.said.compact.tally
           all = counts.values.sum
           most, least = [counts.max_by(&:last), counts.min_by(&:last)]
-          cells = ->(name) { [[column.name, column.values.each_index.select { |i| column.values[i] == name }]] }
+          cells = ->(name) { [[column.name, column.said.each_index.select { |i| column.said[i] == name }]] }
           told = counts.values.count(most.last) > 1 ? [] : [["leader", most, 0.75], ["laggard", least, 0.3]]
           told.map do |kind, (name, count), weight|
             often = kind == "leader" ? "most often" : "least often"

@@ -29,11 +29,10 @@ module Peony
         end
 
         def answers(column)
-          counts = column.values.compact.tally
+          counts = column.said.compact.tally
           name, count = counts.max_by(&:last)
           return nil if counts.values.count(count) > 1
 
-          name = { true => "yes", false => "no" }.fetch(name, name)
           value = count / counts.values.sum.to_f * 100
           say("#{column.plain}: #{Amounts.percent(value)} answer “#{name}”.", weight: 0.6, column: column.name, at: name, value: value)
         end

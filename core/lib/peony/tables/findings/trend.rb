@@ -19,7 +19,7 @@ module Peony
           usual = shape.usual(series)
           line, chance = usual.drift
           explained = 1 - (line.left / [Statistics.squares(usual.calm), 1e-12].max)
-          chance < CHANCE && explained >= LEAST && !usual.stepped? ? [line, explained] : nil
+          (chance < CHANCE || (chance < 0.01 && explained > 0.8)) && explained >= LEAST && !usual.stepped? ? [line, explained] : nil
         end
 
         private

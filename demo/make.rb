@@ -9,9 +9,9 @@ require "peony"
 class Composer
   attr_reader :piece
 
-  def initialize(title, kind, style, notes, size: nil)
+  def initialize(title, kind, style, notes = nil, size: nil)
     @piece = Peony::Piece.blank(title: title, kind: kind, style: style, size: size)
-    @piece.data["notes"] = Peony::Notes.open(File.join(__dir__, "notes", "#{notes}.md")).blocks.map(&:to_h)
+    @piece.data["notes"] = Peony::Notes.open(File.join(__dir__, "notes", "#{notes}.md")).blocks.map(&:to_h) if notes
     @piece = Peony::Piece.new(@piece.data)
     @page = "p1"
     @count = 0
@@ -40,6 +40,22 @@ class Composer
     object["items"][strong]["strong"] = true if strong
     object = object.merge("box" => [x, y, w, h], "heading" => says, **more.transform_keys(&:to_s)).compact
     object["description"] = Peony::Proof::Checks::Description.words(object.merge("heading" => heading)) if described
+    add(object)
+  end
+
+  def table(name, title)
+    rows = Peony::Tables.open(File.join(__dir__, "tables", "#{name}.csv")).first.rows
+    apply("op" => "table.add", "table" => { "id" => name, "name" => title, "cells" => Peony::Tables::Cells.text(rows) })
+  end
+
+  # A chart of a table, with events typed as a list.
+  def chart(table, kind, x, y, w, h, column: nil, events: "", **more)
+    object = Peony::Piece::Placing.chart(piece.table(table), chart: kind, column: column).merge("box" => [x, y, w, h], **more.transform_keys(&:to_s))
+    marks, left = Peony::Charts::Events.read(events, object)
+    raise "no place for #{left}" if left.any?
+
+    object["marks"] = object["marks"].reject { |m| marks.any? { |own| own["at"] == m["at"] } } + marks if marks.any?
+    object["description"] = Peony::Charts::Describing.words(object)
     add(object)
   end
 
@@ -145,3 +161,25 @@ handbook.figure("Who came last year", "ring", 56, 60, 682, 320, described: false
 handbook.figure("Safety in the dome", "cards", 56, 440, 682, 380)
 handbook.figure("What a night brings", "numbers", 56, 880, 682, 180)
 handbook.save("handbook")
+
+nights = Composer.new("Night by night", "wide", "Dome", size: { "width" => 1200, "height" => 750, "unit" => "px" })
+nights.piece.data["kind"] = "own"
+nights.table("visitor-nights", "Guests, night by night")
+nights.chart("visitor-nights", "line", 64, 56, 1072, 590, column: "Guests", heading: "One clear night brought 301 guests, two clouded weeks almost none",
+                                                           events: "13 August: Meteor shower: 301\n28 August to 10 September: clouded out\n3 October: lamps-out night")
+nights.text("Source: door counts of the season team, 1 August to 31 October. quillmere.example", 64, 684, 900, "source", size: 17)
+nights.save("nights")
+
+year = Composer.new("The observatory in figures", "own", "Meadow", size: { "width" => 1600, "height" => 1360, "unit" => "px" })
+year.table("income", "Income by month")
+year.table("street-lamps", "Street lamps and the sky")
+year.table("countries", "Where guests came from")
+year.table("survey", "What guests said")
+year.text("The observatory in figures", 72, 60, 1100, "title", size: 64)
+year.text("Two years of income, a summer of guests, forty streets", 72, 142, 1100, "lead", size: 26, colour: "ink-2")
+year.chart("income", "stacked", 72, 230, 880, 480, heading: "Membership grows month by month; grants come twice a year")
+year.chart("countries", "map", 1010, 230, 518, 480)
+year.chart("street-lamps", "scatter", 72, 780, 700, 500)
+year.chart("survey", "bar", 840, 780, 688, 500, column: "I would come again")
+year.text("Sources: books of the society; door counts; lamp walk, March; cards filled in at the door. quillmere.example", 72, 1304, 1400, "source", size: 18)
+year.save("figures")

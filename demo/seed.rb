@@ -4,7 +4,7 @@
 require_relative "../server/boot"
 
 module Demo
-  ORDER = %w[moon founding telescopes falling-stars night handbook season-report].freeze
+  ORDER = %w[moon founding telescopes falling-stars night handbook figures nights season-report].freeze
 
   module_function
 

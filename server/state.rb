@@ -12,7 +12,7 @@ module PeonyServer
     # @return [Hash]
     def whole(kept)
       piece = kept.piece
-      { id: kept.id, seq: kept.seq, updatedAt: kept.updated_at, piece: piece.data.merge("pages" => nil).compact, pages: skeleton(piece),
+      { id: kept.id, seq: kept.seq, updatedAt: kept.updated_at, piece: piece.data.merge("pages" => nil, "tables" => tables(piece)).compact, pages: skeleton(piece),
         objects: piece.objects.to_h { |o| [o["id"], o] }, svg: fragments(piece), margin: Peony::Piece::Layout.margin(piece) }
         .merge(proof(piece)).merge(steps(kept.id)).merge(editions: editions(kept.id))
     end
@@ -25,11 +25,16 @@ module PeonyServer
       old = before.objects.to_h { |o| [o["id"], o] }
       new = after.objects.to_h { |o| [o["id"], o] }
       drawn = fragments(before)
-      head = after.data.reject { |key, value| key == "pages" || before.data[key] == value }
+      head = after.data.reject { |key, value| %w[pages tables].include?(key) || before.data[key] == value }
+      head["tables"] = tables(after) if after.data["tables"] != before.data["tables"]
       { seq: entry.seq, updatedAt: Time.now.to_f, touched: entry.touched, piece: head, pages: skeleton(after), removed: old.keys - new.keys,
         objects: new.reject { |key, object| old[key] == object }, svg: fragments(after).reject { |key, svg| drawn[key] == svg } }
         .merge(proof(after)).merge(steps(id))
     end
+
+    # Tables without their cells, which are fetched where they are shown; +stamp+ tells when they changed.
+    # @return [Array<Hash>]
+    def tables(piece) = (piece.data["tables"] || []).map { |t| t.slice("id", "name", "correct").merge("stamp" => Zlib.crc32(t["cells"])) }
 
     # @return [Array<Hash>] pages without their objects' insides
     def skeleton(piece)

@@ -48,7 +48,14 @@ arcs = atlas["arcs"].map do |arc|
   arc.map { |dx, dy| [((x += dx) * scale[0]) + shift[0], ((y += dy) * scale[1]) + shift[1]] }
 end
 ring_of = lambda do |list|
-  list.flat_map { |i| i.negative? ? arcs[~i].reverse : arcs[i] }.map { |lon, lat| project(lon, lat) }
+  before = nil
+  list.flat_map { |i| i.negative? ? arcs[~i].reverse : arcs[i] }.map do |lon, lat|
+    # A shape that crosses the date line goes on over the edge of the map in place of jumping to the other one.
+    lon += 360 while before && lon - before < -180
+    lon -= 360 while before && lon - before > 180
+    before = lon
+    project(lon, lat)
+  end
 end
 
 names = LANGUAGES.map { |l| JSON.parse(File.read(File.join(ARGV[1], "langs", "#{l}.json")))["countries"] }

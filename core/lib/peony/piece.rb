@@ -73,6 +73,9 @@ module Peony
       missing("object")
     end
 
+    # @return [Hash] the table with this id
+    def table(id) = (data["tables"] || []).find { |t| t["id"] == id } || missing("table")
+
     # @return [Array<Hash>] all objects of all pages
     def objects = pages.flat_map { |page| page["objects"] }
 

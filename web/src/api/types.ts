@@ -1,7 +1,7 @@
 // What the server answers, beside the schema's own types.
-import type { Block, Box, Item, PageObject, Piece, Ref, Role, Style } from "./schema";
+import type { Block, Box, Correct, Item, PageObject, Piece, Ref, Role, Style } from "./schema";
 
-export type { Block, Box, FigureObject, Item, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
+export type { Block, Box, ChartObject, FigureObject, Item, Mark, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
 
 export interface Remark {
   id: string; check: string; group: string; title: string; detail: string; page: string | null; object: string; place: Box | null; state: string;
@@ -9,7 +9,8 @@ export interface Remark {
 }
 export interface PageSkeleton { id: string; ground: Role; fill: string; objects: string[] }
 export interface Edition { id: string; number: number; seq: number; madeAt: number; takenBackAt: number | null; path: string }
-export type Head = Omit<Piece, "pages">;
+export interface TableHead { id: string; name: string; correct?: Correct; stamp: number }
+export type Head = Omit<Piece, "pages" | "tables"> & { tables: TableHead[] };
 export interface Whole {
   id: string; seq: number; updatedAt: number; piece: Head; pages: PageSkeleton[]; objects: Record<string, PageObject>; svg: Record<string, string>;
   margin: number; remarks: Remark[]; orderly: string[]; undo: boolean; redo: boolean; editions: Edition[];
@@ -24,6 +25,13 @@ export interface PassageFound {
   items: { title: string; detail: string; value: number | null; unit: string | null; date: string | null; refs: Ref[] }[]; quantities: { text: string; value: number; unit: string }[];
   queries: { message: string; working: string; refs: Ref[]; answer: string | null }[]; drawn: string[];
 }
+export interface ColumnFound { name: string; kind: string; unit: string | null; missing: number; index: number; place: number }
+export interface FindingFound { kind: string; sentence: string; sure: string | null; column: string | null; cells: [string, number[]][] }
+export interface TableWhole {
+  id: string; name: string; rows: string[][]; from: number; size: number; wide: number; correct: Correct; columns: ColumnFound[]; left: Record<string, string>; data?: number; shape?: string;
+  gaps: string[]; measures: string[]; findings: FindingFound[]; charts: number; trouble?: string;
+}
+export interface ChartProposal { chart: string; title: string; family: string; fit: number; reason: string; heading: string; cuts: number; svg: string }
 export interface DraftFound { composition: string; title: string; sees: string; figures: number; pages: number; svg: string[] }
 export interface RenewalStep { id: string; state: "same" | "changed" | "added" | "gone"; old: Item | null; new: Item | null }
 export interface Proposal { form: string; title: string; family: string; fit: number; reason: string; heading: string | null; items: Item[]; cuts: number; svg: string }

@@ -21,6 +21,10 @@ export const FAMILY: Record<string, string> = {
   ratio: "Ratio", headline: "Number", hierarchy: "Hierarchy", quadrant: "Four boxes", overlap: "Overlap", funnel: "Funnel", cause: "Causes", hub: "Hub", decision: "Decision", journey: "Journey", relation: "Relation",
 };
 
+export const KIND: Record<string, string> = {
+  text: "text", category: "category", place: "place", number: "number", percent: "per cent", money: "money", date: "date", month: "month", quarter: "quarter", year: "year", boolean: "yes or no",
+};
+
 export const ROLE: Record<string, string> = {
   surface: "surface", "surface-2": "quiet ground", ink: "ink", "ink-2": "quiet ink", line: "rules", "accent-1": "accent 1", "accent-2": "accent 2", "accent-3": "accent 3", "accent-4": "accent 4", signal: "signal",
 };

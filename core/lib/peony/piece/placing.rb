@@ -25,7 +25,18 @@ module Peony
           "items" => Figures::Proposals.items(finding, reading.passage), "passage" => { "blocks" => blocks, "digest" => piece.digest(blocks) } }.compact
       end
 
-      # @param object [Hash] as made by {figure}, with an id
+      # @param table [Hash] of the piece
+      # @param chart [String]
+      # @param column [String, nil] the measure it is about
+      # @return [Hash] an object without id and box
+      # @raise [Peony::Error] when the table does not make that chart
+      def chart(table, chart:, column: nil)
+        made = Charts::Following.made(table, chart, column) or raise Error.new("This table does not make that chart.", hint: "Take another one, or check how its columns are understood.")
+        { "type" => "chart", "chart" => chart, "heading" => made.heading, "found" => made.heading, "subtitle" => made.subtitle, "highlight" => made.highlight, "data" => made.data, "marks" => made.marks,
+          "table" => table["id"], "column" => column }.compact
+      end
+
+      # @param object [Hash] as made by {figure} or {chart}, with an id
       # @param page [String, nil] where it goes; a page that is not there means a new one
       # @param fresh [String] the id a new page would get
       # @return [Hash] an operation: the free room of the page, or a new page when it is full
@@ -41,10 +52,9 @@ module Peony
 
       # @return [Array<Float>, nil] no larger than the figure needs; nil when the page is full
       def box(piece, page, object)
-        stacked = Figures::Form.fetch(object["form"]).facts.stacked
-        share = stacked ? [STACKED * object["items"].size, 0.5].max : USUAL
+        share = object["form"] && Figures::Form.fetch(object["form"]).facts.stacked ? [STACKED * object["items"].size, 0.5].max : USUAL
         free = Layout.free_box(piece, page, share: share)
-        free && Layout.snug(piece, object, free)
+        free && object["form"] ? Layout.snug(piece, object, free) : free
       end
     end
   end

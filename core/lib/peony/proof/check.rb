@@ -46,10 +46,13 @@ module Peony
         each_object { |page, object| yield page, object if object["type"] == "figure" }
       end
 
-      # @return [String] the name of a figure in remarks
-      def called(object)
-        object["heading"].to_s.empty? ? "The #{Figures::Form.fetch(object['form']).facts.title.downcase}" : "“#{object['heading']}”"
+      # Everything Peony draws: figures and charts.
+      def pictures
+        each_object { |page, object| yield page, object if Scene::Drawn.type?(object) }
       end
+
+      # @return [String] the name of a figure or chart in remarks
+      def called(object) = Scene::Drawn.called(object)
     end
   end
 end

@@ -20,7 +20,7 @@ module Peony
       # @param wide [Picture] the page as it is
       def self.needed?(page, wide)
         smallest = wide.texts.map(&:size).min
-        page["objects"].any? { |o| o["type"] == "figure" } && smallest && smallest * WIDTH / wide.width < LEAST
+        page["objects"].any? { |o| Drawn.type?(o) } && smallest && smallest * WIDTH / wide.width < LEAST
       end
 
       def initialize(piece, page)
@@ -102,16 +102,15 @@ module Peony
         tries.find { |drawing| drawing.cuts.empty? } || tries.to_a.last || refused(object, under, width)
       end
 
-      def attempt(object, under, width, height, form = object["form"])
-        Figures.draw(form, object["items"], house: @piece.house.on(under), width: width, height: height, finish: object["finish"], heading: object["heading"],
-                                            direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1")
+      def attempt(object, under, width, height)
+        Drawn.of(object, @piece.house.on(under), width, height)
       rescue Figures::Refusal
         nil
       end
 
       # A form that no phone can hold gives its items to a plain list.
       def refused(object, under, width)
-        attempt(object, under, width, width * 4, "ruled-list") || Figures::Drawing.new(nodes: [], width: width, height: 0, cuts: [])
+        (object["form"] && attempt(object.merge("form" => "ruled-list"), under, width, width * 4)) || Figures::Drawing.new(nodes: [], width: width, height: 0, cuts: [])
       end
     end
   end

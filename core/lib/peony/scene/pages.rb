@@ -71,7 +71,7 @@ module Peony
 
       def nodes(piece, object, under, base)
         case object["type"]
-        when "figure" then figure(piece, object, under)
+        when "figure", "chart" then figure(piece, object, under)
         when "text" then Texts.nodes(piece, object, under)
         else Shapes.nodes(piece, object, base)
         end
@@ -86,15 +86,13 @@ module Peony
       # @return [Figures::Drawing]
       # @raise [Figures::Refusal]
       def drawing(piece, object, under)
-        key = [object.values_at("form", "items", "heading", "finish", "colour", "direction"), object["box"][2], object["box"][3],
+        key = [object.values_at(*Drawn::FIELDS), object["box"][2], object["box"][3],
                piece.data["style"], under]
         found = @lock.synchronize { @drawn[key] }
         return found if found
 
         house = piece.house.on(under)
-        drawn = Figures.draw(object["form"], object["items"], house: house, width: object["box"][2], height: object["box"][3], finish: object["finish"],
-                                                              heading: object["heading"], direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1",
-                                                              least: [12, (13 * Piece::Layout.unit(piece)).floor].max)
+        drawn = Drawn.of(object, house, object["box"][2], object["box"][3], least: [12, (13 * Piece::Layout.unit(piece)).floor].max)
         @lock.synchronize do
           @drawn.shift while @drawn.size >= CACHE
           @drawn[key] = drawn

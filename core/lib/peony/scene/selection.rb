@@ -20,7 +20,7 @@ module Peony
         raise Error.new("A picture can stand on #{GROUNDS.join(', ')}.", hint: "Choose one of these grounds.") unless GROUNDS.include?(ground)
 
         _, object = piece.find(id)
-        raise Error.new("Only figures can be taken along by themselves.", hint: "Publish the page for the rest.") unless object["type"] == "figure"
+        raise Error.new("Only figures and charts can be taken along by themselves.", hint: "Publish the page for the rest.") unless Drawn.type?(object)
 
         house = ground == "dark" ? piece.house.on(piece.house.night) : piece.house
         drawing = drawn(object, house)
@@ -29,10 +29,7 @@ module Peony
         Picture.new(width: width, height: height, nodes: back + nodes, title: object["heading"] || object["description"], description: object["description"], lang: piece.data["lang"])
       end
 
-      def drawn(object, house)
-        Figures.draw(object["form"], object["items"], house: house, width: object["box"][2], height: object["box"][3], finish: object["finish"], heading: object["heading"],
-                                                      direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1")
-      end
+      def drawn(object, house) = Drawn.of(object, house, object["box"][2], object["box"][3])
 
       # Everything that belongs to the item, cut out.
       def single(drawing, item)

@@ -3,8 +3,8 @@
 module Peony
   module Tables
     # One column, understood. +values+ are numbers, periods ({Calendar::Period}), booleans or text; nil where a cell is empty or cannot be read.
-    # +texts+ are the cells as they stand.
-    Column = Struct.new(:name, :kind, :unit, :currency, :values, :texts, :decimals, :index, keyword_init: true)
+    # +texts+ are the cells as they stand; +place+ is the column of the sheet it stands in, from 0.
+    Column = Struct.new(:name, :kind, :unit, :currency, :values, :texts, :decimals, :index, :place, keyword_init: true)
 
     # Its kind and what follows from it.
     class Column

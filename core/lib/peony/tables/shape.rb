@@ -48,6 +48,10 @@ module Peony
       def daily? = kind == :series && time.kind == "date" && step == 1
       def additive = measures.select(&:additive?)
 
+      # What a chart can be asked to be about.
+      # @return [Array<String>] names of columns
+      def choices = kind == :answers ? chosen.map(&:name) : (kind == :wide ? [] : measures.map(&:name))
+
       # Columns of words with a few answers each.
       def chosen
         @chosen ||= table.columns.select { |c| %w[category boolean text place].include?(c.kind) && c.values.compact.size >= 6 && c.distinct.between?(2, FEW) && c.distinct <= table.size / 3 }

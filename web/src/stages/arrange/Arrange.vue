@@ -3,9 +3,10 @@ import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch 
 import { useRoute, useRouter } from "vue-router";
 import { get } from "../../api/client";
 import { freshId, usePiece } from "../../piece/store";
-import type { FigureObject, PageObject, PassageFound, Ref } from "../../api/types";
+import type { ChartObject, FigureObject, PageObject, PassageFound, Ref } from "../../api/types";
 import { pieces } from "../draw/marks";
 import Canvas from "./Canvas.vue";
+import ChartMargin from "./ChartMargin.vue";
 import FigureMargin from "./FigureMargin.vue";
 import FormSheet from "./FormSheet.vue";
 import OtherMargin from "./OtherMargin.vue";
@@ -24,6 +25,8 @@ const passages = shallowRef<PassageFound[]>([]);
 const zoom = computed(() => own.value ?? fit.value);
 const pages = computed(() => piece.state?.pages ?? []);
 const index = computed(() => Math.max(0, pages.value.findIndex((p) => p.id === piece.page?.id)));
+/** Tables that no chart on a page shows yet. */
+const undrawn = computed(() => (piece.state?.piece.tables ?? []).filter((t) => !Object.values(piece.state!.objects).some((o) => o.type === "chart" && o.table === t.id)));
 const toPlace = computed(() => passages.value.filter((p) => p.families.length && !p.drawn.length));
 const lit = computed<{ refs: Ref[] }[]>(() => {
   const o = piece.object;
@@ -143,13 +146,15 @@ function figureOf(block: string) {
     <aside class="margin scroll" aria-label="What is selected">
       <FormSheet v-if="forms && piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object.id" :now="piece.object.form" @look="looks = $event" @close="forms = false; canvas?.focus()" />
       <FigureMargin v-else-if="piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object as FigureObject" @forms="forms = true" />
+      <ChartMargin v-else-if="piece.object?.type === 'chart'" :key="piece.object.id" :chart="piece.object as ChartObject" />
       <OtherMargin v-else />
     </aside>
     <footer class="tray">
       <h2>To place</h2>
       <div class="waiting">
         <button v-for="p in toPlace" :key="p.id" class="passage" @click="router.push({ name: 'draw', params: route.params, query: { passage: p.id } })"><strong>{{ p.heading ?? "Passage" }}</strong><span class="tiny quiet">{{ p.families[0].reason }}</span></button>
-        <span v-if="!toPlace.length" class="small quiet">{{ passages.length ? "Everything that was read is on a page." : "Nothing was read yet." }}</span>
+        <button v-for="t in undrawn" :key="t.id" class="passage" @click="router.push({ name: 'draw', params: route.params, query: { table: t.id } })"><strong>{{ t.name }}</strong><span class="tiny quiet">a table</span></button>
+        <span v-if="!toPlace.length && !undrawn.length" class="small quiet">{{ passages.length ? "Everything that was read is on a page." : "Nothing was read yet." }}</span>
       </div>
       <div class="elements"><button v-for="e in elements" :key="e.name" @click="e.run">{{ e.name }}</button></div>
     </footer>

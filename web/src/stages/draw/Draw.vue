@@ -5,10 +5,11 @@ import { get, post } from "../../api/client";
 import { tell, tellTrouble } from "../../ui/notices";
 import { FAMILY } from "../../ui/words";
 import { usePiece } from "../../piece/store";
-import type { Marked, PassageFound, Proposal } from "../../api/types";
+import type { ChartProposal, Marked, PassageFound, Proposal } from "../../api/types";
 import { markedIn } from "./marks";
 import Outline from "./Outline.vue";
 import PassageText from "./PassageText.vue";
+import TableList from "./TableList.vue";
 import ReadingPanel from "./ReadingPanel.vue";
 import PageView from "../../piece/PageView.vue";
 
@@ -26,7 +27,12 @@ const busy = ref(false);
 const marked = ref<Marked>([]);
 const using = ref<Marked>([]);
 const goal = ref<string>("");
-const side = ref<"words" | "outline">("words");
+const side = ref<"words" | "outline" | "tables">("words");
+/** The table whose charts are shown, in place of a passage; and the column they are about. */
+const table = ref<string | null>(null);
+const measures = ref<string[]>([]);
+const measure = ref<string | null>(null);
+const tables = computed(() => piece.state?.piece.tables ?? []);
 const panel = ref(false);
 const notes = ref<HTMLElement>();
 const sheet = ref<HTMLElement>();
@@ -34,8 +40,9 @@ let asked = 0;
 
 const shown = computed(() => proposals.value.filter((p) => !family.value || p.family === family.value));
 const families = computed(() => [...new Set(proposals.value.map((p) => p.family))]);
+const tableName = computed(() => tables.value.find((t) => t.id === table.value)?.name ?? "");
 const pick = computed<Proposal | null>(() => shown.value[pointed.value ?? chosen.value] ?? null);
-const lit = computed(() => pick.value?.items.map((i) => ({ refs: i.refs ?? [] })) ?? []);
+const lit = computed(() => pick.value?.items?.map((i) => ({ refs: i.refs ?? [] })) ?? []);
 const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "");
 const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
 
@@ -52,12 +59,43 @@ async function load() {
   }
 }
 
+/** Charts stand on the same sheet as figures do. */
+async function chart(id: string, column: string | null = null) {
+  asked += 1;
+  const turn = asked;
+  busy.value = true;
+  table.value = id;
+  measure.value = column;
+  current.value = null;
+  reading.value = null;
+  panel.value = false;
+  const wide = width();
+  try {
+    const answer = await post<{ charts: ChartProposal[]; measures: string[] }>(`/api/pieces/${piece.state!.id}/tables/${id}/charts`, { column, width: Math.round(wide * 1.5), height: Math.round(wide * 1.2) });
+    if (turn !== asked) return;
+    proposals.value = answer.charts.map((c) => ({ ...c, form: c.chart, items: [] }));
+    measures.value = answer.measures;
+    objection.value = answer.charts.length ? null : "Peony finds no numbers to draw in this table. Check in Gather how its columns are understood.";
+    family.value = null;
+    chosen.value = 0;
+    pointed.value = null;
+  } catch (error) {
+    if (turn === asked) proposals.value = [];
+    tellTrouble(error);
+  } finally {
+    if (turn === asked) busy.value = false;
+  }
+}
+
+const width = () => Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
+
 async function propose(body: { passage?: string; marked?: Marked }) {
   asked += 1;
   const turn = asked;
   busy.value = true;
   using.value = body.marked ?? [];
-  const wide = Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
+  const wide = width();
+  table.value = null;
   try {
     const answer = await post<{ passage: PassageFound; proposals: Proposal[]; objection: string | null }>(`/api/pieces/${piece.state!.id}/proposals`, { ...body, width: Math.round(wide * 1.3), height: Math.round(wide * 1.2) });
     if (turn !== asked) return;
@@ -98,7 +136,9 @@ async function place(index = chosen.value) {
   if (!proposal || busy.value) return;
   busy.value = true;
   const source = using.value.length ? { marked: using.value } : { passage: current.value };
-  const answer = await piece.send("place", () => ({ ...source, form: proposal.form, family: proposal.family, page: target.value }));
+  const answer = table.value
+    ? await piece.send("chart", () => ({ table: table.value, chart: proposal.form, column: measure.value, page: target.value }))
+    : await piece.send("place", () => ({ ...source, form: proposal.form, family: proposal.family, page: target.value }));
   busy.value = false;
   if (!answer) return;
   const id = Object.keys(answer.objects)[0];
@@ -146,34 +186,39 @@ onMounted(async () => {
   document.addEventListener("selectionchange", seeMarked);
   await load();
   const wanted = passages.value?.find((p) => p.id === route.query.passage) ?? passages.value?.find((p) => p.families.length && !p.drawn.length) ?? passages.value?.find((p) => p.families.length);
-  if (wanted) choose(wanted.id);
+  const asks = tables.value.find((t) => t.id === route.query.table) ?? (wanted ? null : tables.value[0]);
+  if (asks) { side.value = "tables"; void chart(asks.id); }
+  else if (wanted) choose(wanted.id);
 });
 onBeforeUnmount(() => document.removeEventListener("selectionchange", seeMarked));
 watch(() => piece.state?.piece.notes, () => void load());
-watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ passage: current.value }); });
+watch(() => piece.state?.piece.style, () => { if (table.value) void chart(table.value, measure.value); else if (current.value) void propose({ passage: current.value }); });
+watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && tables.value.some((t) => t.id === table.value)) void chart(table.value, measure.value); });
 </script>
 
 <template>
   <main class="draw">
     <section ref="notes" class="notes scroll" aria-label="Notes">
-      <p v-if="passages && !passages.length" class="none">There are no words yet. <router-link :to="{ name: 'gather', params: route.params }">Write or paste some in Gather.</router-link></p>
-      <div v-else-if="passages" class="sides switch" role="group" aria-label="Show"><button :aria-pressed="side === 'words'" @click="side = 'words'">Words</button><button :aria-pressed="side === 'outline'" @click="side = 'outline'">Outline</button></div>
-      <Outline v-if="passages?.length && side === 'outline'" :passages="passages" :current="current" @choose="choose" />
+      <div v-if="passages && (passages.length || tables.length)" class="sides switch" role="group" aria-label="Show"><button :aria-pressed="side === 'words'" @click="side = 'words'">Words</button><button :aria-pressed="side === 'outline'" @click="side = 'outline'">Outline</button><button :aria-pressed="side === 'tables'" @click="side = 'tables'">Tables</button></div>
+      <TableList v-if="side === 'tables'" :current="table" @choose="chart($event)" />
+      <p v-else-if="passages && !passages.length" class="none">There are no words yet. <router-link :to="{ name: 'gather', params: route.params }">Write or paste some in Gather.</router-link></p>
+      <Outline v-else-if="passages?.length && side === 'outline'" :passages="passages" :current="current" @choose="choose" />
       <PassageText v-else-if="passages?.length" :blocks="piece.state?.piece.notes ?? []" :passages="passages" :current="current" :lit="lit" :strong="null" @choose="choose" />
       <div v-if="marked.length" class="marked"><v-btn color="primary" @mousedown.prevent @click="readMarked">Read just these words</v-btn></div>
     </section>
     <section class="desk">
       <header class="top">
-        <div><h2>{{ reading ? (title || "Nothing to draw here") : busy ? "Reading …" : "Choose a passage" }}</h2><p class="small quiet">{{ using.length ? "drawn from just the words you marked" : "drawn from the words marked on the left" }}</p></div>
-        <div v-if="families.length > 1" class="tabs" role="tablist" aria-label="Families">
+        <div><h2>{{ table ? tableName : reading ? (title || "Nothing to draw here") : busy ? "Reading …" : "Choose a passage" }}</h2><p class="small quiet">{{ table ? "drawn with the numbers of this table" : using.length ? "drawn from just the words you marked" : "drawn from the words marked on the left" }}</p></div>
+        <label v-if="table && measures.length > 1" class="about small">About <select class="field" :value="measure ?? measures[0]" @change="chart(table!, ($event.target as HTMLSelectElement).value)"><option v-for="m in measures" :key="m">{{ m }}</option></select></label>
+        <div v-if="!table && families.length > 1" class="tabs" role="tablist" aria-label="Families">
           <button role="tab" :aria-selected="!family" @click="family = null; chosen = 0">All</button>
           <button v-for="name in families" :key="name" role="tab" :aria-selected="family === name" @click="family = name; chosen = 0">{{ FAMILY[name] ?? name }}</button>
         </div>
-        <div class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
+        <div v-if="!table" class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
       </header>
       <div class="body" :class="{ open: panel && reading }">
       <div ref="sheet" class="sheet scroll" :aria-busy="busy">
-        <p v-if="reading && !shown.length && !busy" class="none">{{ nothing }}</p>
+        <p v-if="(reading || table) && !shown.length && !busy" class="none">{{ nothing }}</p>
         <ul v-else class="grid" @mouseleave="pointed = null">
           <li v-for="(proposal, index) in shown" :key="proposal.form">
             <button class="proposal" :class="{ chosen: index === chosen }" :aria-pressed="index === chosen" :aria-label="`${proposal.title}: ${proposal.reason}`" @click="chosen = index" @dblclick="place(index)"
@@ -210,7 +255,7 @@ watch(() => piece.state?.piece.style, () => { if (current.value) void propose({ 
 .tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 .walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }
 .body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; } .body.open .grid { grid-template-columns: repeat(2, minmax(0, 1fr)); }
-.sides { position: sticky; top: 0; z-index: 2; width: 190px; margin: 12px 0 0 34px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
+.sides { position: sticky; top: 0; z-index: 2; width: 250px; margin: 12px 0 0 34px; } .about { margin-left: auto; display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
 .sheet { padding: 3px 22px 22px; }
 .grid { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; }
 .proposal { width: 100%; border: 1px solid var(--line); border-radius: 4px; background: var(--paper); display: block; overflow: hidden; } .proposal:hover { border-color: var(--quiet); }

@@ -11,6 +11,8 @@ import { usePiece } from "../../piece/store";
 import type { Block, PassageFound } from "../../api/types";
 import { difference, toBlocks, toDoc } from "./blocks";
 import { BlockIds, Queries } from "./extensions";
+import AddTable from "./AddTable.vue";
+import TableDesk from "./TableDesk.vue";
 import MakePiece from "../../piece/MakePiece.vue";
 
 const WAIT_MS = 350;
@@ -24,6 +26,13 @@ const file = ref<HTMLInputElement>();
 const dropping = ref(false);
 const reading = ref<string | null>(null);
 const making = ref(false);
+const adding = ref(false);
+const bringer = ref<InstanceType<typeof AddTable>>();
+const TABLES = /\.(csv|tsv|tab|xlsx|ods|json)$/i;
+const tables = computed(() => piece.state?.piece.tables ?? []);
+/** The table that is looked at, by the address, so that a reload comes back to it. */
+const table = computed(() => tables.value.find((t) => t.id === route.query.table)?.id ?? null);
+const look = (id: string | null) => void router.replace({ query: id ? { table: id } : {} });
 let known: Block[] = piece.state?.piece.notes ?? [];
 let timer = 0;
 let mine = 0;
@@ -43,12 +52,26 @@ const editor = useEditor({
 /** Plain text of several lines is read as notes are: Markdown with its marks, lists, headings. Rich text is left to the editor. */
 function pasted(event: ClipboardEvent): boolean {
   const text = event.clipboardData?.getData("text/plain") ?? "";
+  if (cells(text)) { void bringCells(text); return true; }
   if (event.clipboardData?.getData("text/html") || !/\n|^#{1,6} |^\s*([-*]|\d+\.) /.test(text.trim())) return false;
   const extension = /^#{1,6} |\*\*|\]\(|^>|^\|/m.test(text) ? ".md" : ".txt";
   post<{ blocks: Block[] }>("/api/blocks", { text, extension })
     .then(({ blocks }) => editor.value?.chain().focus().insertContent(toDoc(blocks).content ?? []).run())
     .catch(tellTrouble);
   return true;
+}
+
+/** Cells of a spreadsheet: several lines, nearly all with as many tabs as the others. */
+function cells(text: string) {
+  const counts = text.trim().split("\n").map((line) => line.split("\t").length - 1);
+  return counts.length >= 2 && counts[0] > 0 && counts.filter((n) => n === counts[0]).length >= counts.length * 0.8;
+}
+
+async function bringCells(text: string) {
+  const before = new Set(tables.value.map((t) => t.id));
+  if (!(await piece.send("tables/text", () => ({ text, name: "" })))) return;
+  const made = tables.value.find((t) => !before.has(t.id));
+  if (made) tell(`These cells are “${made.name}” now.`, { label: "Look at it", run: () => look(made.id) });
 }
 
 async function flush() {
@@ -106,6 +129,7 @@ async function openFile(list: FileList | null | undefined) {
   dropping.value = false;
   const chosen = list?.[0];
   if (!chosen) return;
+  if (TABLES.test(chosen.name)) return bringer.value?.bringFile(list ?? null);
   if (chosen.size > LARGEST) return tell("This file is larger than 60 MB. Bring it in parts, or without its pictures.");
   await flush();
   mine += 1;
@@ -164,10 +188,15 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       <span class="label">Outline</span>
       <p v-if="!outline.length" class="small quiet">Headings show here.</p>
       <button v-for="block in outline" :key="block.id" class="entry" :class="{ first: block.level === 1 }" @click="go(block.id)">{{ block.text }}</button>
+      <span class="label">Tables</span>
+      <button v-for="t in tables" :key="t.id" class="entry" :class="{ now: t.id === table }" :title="t.name" @click="look(t.id)">{{ t.name }}</button>
+      <button v-if="table" class="act back" @click="look(null)">Back to the notes</button>
+      <button class="act" @click="adding = true">Add a table</button>
       <span class="label">In all</span>
       <p class="small quiet">{{ count.toLocaleString("en-GB") }} {{ count === 1 ? "word" : "words" }}, {{ many(passages.length, "passage") }}</p>
     </aside>
-    <section class="desk" @dragover.prevent="dropping = true" @dragleave="dropping = false" @drop.prevent="openFile($event.dataTransfer?.files)">
+    <TableDesk v-if="table" :id="table" :key="table" @close="look(null)" />
+    <section v-show="!table" class="desk" @dragover.prevent="dropping = true" @dragleave="dropping = false" @drop.prevent="openFile($event.dataTransfer?.files)">
       <div class="tools" role="toolbar" aria-label="Text">
         <template v-for="(group, index) in tools" :key="index">
           <span v-if="index" class="rule" /><button v-for="tool in group" :key="tool.name" :aria-pressed="tool.on" @mousedown.prevent @click="tool.run()">{{ tool.name }}</button>
@@ -177,11 +206,11 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       </div>
       <div class="sheet scroll" :class="{ dropping }" @click.self="editor?.commands.focus('end')">
         <div v-if="reading" class="bringing" role="status"><span class="bar" />Reading “{{ reading }}” …</div>
-        <div v-if="!count" class="hint quiet">Write, paste or drop a text here: a Word or OpenDocument file, slides, a PDF, a web page, Markdown or plain text. Headings part it into passages; Peony draws each of them.</div>
+        <div v-if="!count" class="hint quiet">Write, paste or drop a text here: a Word or OpenDocument file, slides, a PDF, a web page, Markdown or plain text. A spreadsheet or CSV becomes a table. Headings part it into passages; Peony draws each of them.</div>
         <EditorContent :editor="editor" />
       </div>
     </section>
-    <aside class="beside scroll">
+    <aside v-show="!table" class="beside scroll">
       <h2>Beside the notes</h2>
       <template v-if="queries.length">
         <span class="label">To answer</span>
@@ -199,6 +228,7 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       <div v-if="passages.some((p) => p.families.length)" class="onward"><v-btn color="primary" :to="{ name: 'draw', params: route.params }">Draw the passages</v-btn><v-btn variant="outlined" @click="make">Make a piece of it</v-btn></div>
     </aside>
     <MakePiece v-model="making" />
+    <AddTable ref="bringer" v-model="adding" @made="look" />
   </main>
 </template>
 
@@ -206,6 +236,7 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
 .gather { display: grid; grid-template-columns: 196px minmax(0, 1fr) 282px; grid-template-rows: minmax(0, 1fr); min-height: 0; }
 .outline { padding: 22px 18px 22px 24px; border-right: 1px solid var(--line); }
 .entry { display: block; width: 100%; padding: 4px 0; color: var(--quiet); font-size: 14px; overflow: hidden; text-overflow: ellipsis; } .entry.first { color: var(--ink); font-weight: 600; } .entry:hover { color: var(--ink); }
+.entry.now { color: var(--peony-ink); font-weight: 600; } .back { display: block; margin: 4px 0; }
 .desk { background: var(--paper); display: grid; grid-template-rows: 40px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
 .tools { border-bottom: 1px solid var(--line); display: flex; align-items: center; justify-content: center; gap: 2px; padding: 0 8px; overflow: hidden; }
 .tools button { padding: 5px 8px; border-radius: 4px; color: var(--quiet); white-space: nowrap; } .tools button:hover { color: var(--ink); } .tools button[aria-pressed="true"] { color: var(--ink); font-weight: 600; }

@@ -9,7 +9,7 @@ module Peony
 
         NAMED = 3
         # The lands from Alaska to New Zealand.
-        WORLD = [120, 10, 1820, 790].freeze
+        WORLD = [110, 10, 1890, 790].freeze
         # Countries drawn smaller than this, in px², get a dot of their colour.
         SMALL = 90
 

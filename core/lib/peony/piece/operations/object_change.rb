@@ -13,6 +13,7 @@ module Peony
 
           box = object["box"].dup
           before = assign(object, self["set"])
+          Charts::Chart.fetch(object["chart"]) if self["set"].key?("chart")
           Figures::Form.fetch(object["form"]) if self["set"].key?("form")
           settle(object)
           before["box"] = box if before.key?("box") || object["box"] != box

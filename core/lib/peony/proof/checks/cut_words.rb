@@ -8,7 +8,7 @@ module Peony
         check "cut-words", group: "Legible", orderly: "no word cut"
 
         def remarks
-          figures do |page, object|
+          pictures do |page, object|
             index = page["objects"].index(object)
             cuts = Scene::Pages.drawing(piece, object, Scene::Pages.ground_under(piece, page, object, index)).cuts
             next if cuts.empty?

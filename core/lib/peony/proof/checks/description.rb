@@ -8,7 +8,7 @@ module Peony
         check "description", group: "For everyone", orderly: "descriptions"
 
         def remarks
-          figures do |page, object|
+          pictures do |page, object|
             next unless object["description"].to_s.strip.empty?
 
             words = self.class.words(object)
@@ -25,6 +25,8 @@ module Peony
         # A description from the figure's own items.
         # @return [String]
         def self.words(object)
+          return Charts::Describing.words(object) if object["type"] == "chart"
+
           items = Figures.items(object["items"]).map do |item|
             # "1 in 4" stands in the place of the date and is the number too: said once.
             date = item.date == Figures::Values.parts(item).first ? nil : item.date

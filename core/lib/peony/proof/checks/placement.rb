@@ -53,7 +53,7 @@ module Peony
           x > 6 && y > 6
         end
 
-        def name(object) = object["type"] == "figure" ? called(object) : "“#{object['text'].to_s[0, 40]}”"
+        def name(object) = Scene::Drawn.type?(object) ? called(object) : "“#{object['text'].to_s[0, 40]}”"
       end
     end
   end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    module Operations
+      # Puts text into cells: each is [row, column, text], counted from 0. Rows and columns that are not there yet are made.
+      class TableCells < Operation
+        operation "table.cells", { "id" => ID, "cells" => { "type" => "array", "minItems" => 1, "maxItems" => 20_000, "items" => {
+          "type" => "array", "minItems" => 3, "maxItems" => 3, "prefixItems" => [{ "type" => "integer", "minimum" => 0, "maximum" => 1_000_000 }, { "type" => "integer", "minimum" => 0, "maximum" => 400 },
+                                                                                 { "type" => "string", "maxLength" => 5000 }]
+        } } }
+
+        def change
+          table = piece.table(self["id"])
+          rows = Tables::Cells.rows(table["cells"])
+          grown = self["cells"].any? { |r, c, _| rows[r].nil? || rows[r][c].nil? }
+          before = table["cells"]
+          undo = self["cells"].map { |r, c, text| set(rows, r, c, text.tr("\n", " ")) }
+          table["cells"] = Tables::Cells.text(rows.map { |row| row || [] })
+          inverse = grown ? { "op" => "table.change", "id" => self["id"], "set" => { "cells" => before } } : { "op" => "table.cells", "id" => self["id"], "cells" => undo.reverse }
+          [inverse, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+        end
+
+        private
+
+        def set(rows, row, column, text)
+          line = rows[row] ||= []
+          old = line[column].to_s
+          line[column] = text
+          [row, column, old]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Peony
+  class Piece
+    module Operations
+      # The name of a table, all its cells at once, or how it is understood.
+      class TableChange < Operation
+        operation "table.change", { "id" => ID, "set" => { "type" => "object", "additionalProperties" => false, "minProperties" => 1, "properties" => {
+          "name" => { "type" => "string", "minLength" => 1, "maxLength" => 200 }, "cells" => { "type" => "string", "maxLength" => 8_000_000 },
+          "correct" => { "anyOf" => [{ "type" => "null" }, { "$ref" => "#/$defs/correct" }] }
+        } } }
+
+        def change
+          before = assign(piece.table(self["id"]), self["set"])
+          [{ "op" => "table.change", "id" => self["id"], "set" => before }, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+        end
+      end
+    end
+  end
+end

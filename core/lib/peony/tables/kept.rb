@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Peony
+  module Tables
+    # A table of a piece, understood; kept while its cells stay as they are.
+    class Kept
+      MOST = 24
+      @held = {}
+      @lock = Mutex.new
+
+      # @param hash [Hash] as kept in a piece
+      # @return [Kept]
+      def self.of(hash)
+        key = [hash["cells"].hash, hash["cells"].bytesize, hash["correct"], hash["name"]]
+        found = @lock.synchronize { @held[key] }
+        return found if found
+
+        made = new(hash)
+        @lock.synchronize do
+          @held.shift while @held.size >= MOST
+          @held[key] = made
+        end
+      end
+
+      attr_reader :hash
+
+      def initialize(hash)
+        @hash = hash
+      end
+
+      def sheet = @sheet ||= Sheet.new(name: hash["name"], rows: Cells.rows(hash["cells"]).freeze)
+
+      # @raise [Peony::Error] when there is nothing that can be understood
+      def table = @table ||= Reader.table(sheet, hash["correct"] || {})
+      def shape = @shape ||= Shape.new(table)
+      def said = @said ||= Finding.all(shape)
+    end
+  end
+end

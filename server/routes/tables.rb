@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+module PeonyServer
+  module Routes
+    # Tables of a piece: brought as a file or as text, looked at with what they are understood to be, proposed as charts, given back as CSV.
+    module Tables
+      # Rows sent at once.
+      WINDOW = 5000
+
+      def self.registered(app)
+        # A file's bytes, by its name; each sheet becomes a table.
+        app.post("/api/pieces/:id/tables") do
+          name = params["name"].to_s
+          bytes = request.body&.read.to_s
+          @body_json = { "tab" => params["tab"] }
+          acknowledge(journal.apply(Tables.bring(piece.piece, Peony::Tables.sheets(bytes, File.extname(name)), File.basename(name, ".*")), base: nil))
+        end
+
+        # Cells pasted or typed.
+        app.post("/api/pieces/:id/tables/text") do
+          text = body_json["text"].to_s
+          raise Peony::Error.new("There are no cells in this.", hint: "Copy some cells and paste them.") if text.strip.empty?
+
+          sheet = Peony::Tables::Sheet.new(name: nil, rows: Peony::Tables::Readers::Delimited.rows(text))
+          acknowledge(journal.apply(Tables.bring(piece.piece, [sheet], body_json["name"].to_s), base: nil))
+        end
+
+        app.get("/api/pieces/:id/tables/:table.csv") do
+          table = piece.piece.table(params["table"])
+          content_type "text/csv"
+          attachment "#{table['name'].gsub(%r{[/\\:*?"<>|]}, ' ')}.csv"
+          Peony::Tables::Cells.guarded(Peony::Tables::Cells.rows(table["cells"]))
+        end
+
+        app.get("/api/pieces/:id/tables/:table") do
+          json(Tables.whole(piece.piece, piece.piece.table(params["table"]), number("from", 0..10_000_000, 0).to_i))
+        end
+
+        # The rows of data in the order of one column.
+        app.post("/api/pieces/:id/tables/:table/sort") do
+          acknowledge(journal.apply(Tables.sorted(piece.piece.table(params["table"]), body_json["column"].to_i, body_json["descending"] ? true : false)))
+        end
+
+        app.post("/api/pieces/:id/tables/:table/charts") do
+          kept = Peony::Tables::Kept.of(piece.piece.table(params["table"]))
+          house = piece.piece.house
+          column = body_json["column"] && kept.table.column(body_json["column"])
+          list = Peony::Charts::Proposals.for(kept.shape, said: kept.said, column: column, house: house, width: number("width", 160..2000, 380), height: number("height", 120..2000, 320))
+          json(charts: list.map { |c| Tables.proposal(c, house) }, measures: kept.shape.choices)
+        end
+
+        app.post("/api/pieces/:id/chart") do
+          object = Peony::Piece::Placing.chart(piece.piece.table(body_json["table"]), chart: body_json["chart"], column: body_json["column"]).merge("id" => "c#{Store::Pieces.name(6)}")
+          acknowledge(journal.apply(Peony::Piece::Placing.operation(piece.piece, object, page: body_json["page"] || piece.piece.pages.last["id"], fresh: "p#{Store::Pieces.name(5)}"), base: nil))
+        end
+
+        # Other charts of the same table, for a chart on a page; and what else could be marked in it.
+        app.get("/api/pieces/:id/charts/:object") do
+          _, object = piece.piece.find(params["object"])
+          table = (piece.piece.data["tables"] || []).find { |t| t["id"] == object["table"] }
+          json(Tables.around(object, table, piece.piece.house))
+        end
+
+        app.post("/api/pieces/:id/charts/:object") do
+          _, object = piece.piece.find(params["object"])
+          set = Peony::Piece::Placing.chart(piece.piece.table(object["table"]), chart: body_json["chart"] || object["chart"], column: body_json.fetch("column", object["column"]))
+          set = set.slice("chart", "data", "marks", "subtitle", "heading", "found", "highlight", "column")
+          set = set.reject { |key, _| %w[heading found].include?(key) } if object["heading"] != object["found"]
+          acknowledge(journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "highlight" => nil, "column" => nil }.merge(set) }))
+        end
+
+        # Events typed as a list, one a line, become marks at their dates.
+        app.post("/api/pieces/:id/charts/:object/events") do
+          _, object = piece.piece.find(params["object"])
+          marks, left = Peony::Charts::Events.read(body_json["text"].to_s, object)
+          next json(left: left, nothing: true) if marks.empty?
+
+          entry = journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "marks" => (object["marks"] || []) + marks } })
+          acknowledge(entry)
+        end
+      end
+
+      class << self
+        # @return [Hash] the operation that brings sheets as tables
+        def bring(piece, sheets, name)
+          taken = (piece.data["tables"] || []).map { |t| t["name"] }
+          list = sheets.first(12).map do |sheet|
+            cells = Peony::Tables::Cells.text(sheet.rows)
+            raise Peony::Error.new("This table holds more than 8 MB of cells.", hint: "Bring the columns that matter, or fewer rows.") if cells.size > 8_000_000
+
+            wished = [name.empty? ? "Table" : name, sheets.size > 1 ? sheet.name : nil].compact.join(": ")[0, 190]
+            called = wished
+            called = "#{wished} #{taken.size + 1}" while taken.include?(called) && taken << called
+            taken << called
+            table = { "id" => "t#{Store::Pieces.name(6)}", "name" => called, "cells" => cells }
+            Peony::Tables::Kept.of(table).table
+            { "op" => "table.add", "table" => table }
+          end
+          list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
+        end
+
+        # Cells that cannot be read come last either way.
+        # @return [Hash] an operation
+        def sorted(table, place, descending)
+          kept = Peony::Tables::Kept.of(table)
+          column = kept.table.columns.find { |c| c.place == place } or raise Peony::Error.new("That column is not read.", hint: "Choose another one.")
+          filled, blank = (0...kept.table.size).partition { |i| !column.values[i].nil? }
+          key = ->(v) { v.respond_to?(:from) ? v.from.jd : (v == true ? 1 : (v == false ? 0 : (v.is_a?(String) ? v.downcase : v))) }
+          order = filled.sort_by { |i| [key.call(column.values[i]), i] }
+          order = order.reverse if descending
+          rows = kept.sheet.rows
+          from, to = kept.table.from.minmax
+          placed = kept.table.from.zip((order + blank).map { |i| rows[kept.table.from[i]] }).to_h
+          { "op" => "table.rows", "id" => table["id"], "at" => from, "remove" => to - from + 1, "insert" => (from..to).map { |r| placed[r] || rows[r] } }
+        end
+
+        # @return [Hash] the cells and what they are understood to be
+        def whole(piece, table, from)
+          kept = Peony::Tables::Kept.of(table)
+          rows = kept.sheet.rows
+          { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {},
+            charts: piece.objects.count { |o| o["table"] == table["id"] } }.merge(understood(kept))
+        rescue Peony::Error => e
+          { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {}, columns: [], findings: [],
+            left: {}, gaps: [], measures: [], charts: 0, trouble: e.full }
+        end
+
+        def understood(kept)
+          table = kept.table
+          { columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h { |r, why| [r.to_s, why] },
+            data: table.size, shape: kept.shape.kind, gaps: kept.shape.gaps.first(20).map(&:iso8601), measures: kept.shape.choices,
+            findings: kept.said.map { |s| { kind: s.kind, sentence: s.sentence, sure: s.sure, column: s.column, cells: s.cells.map { |name, list| [name, list.first(200).map { |i| table.from[i] }] } } } }
+        end
+
+        def proposal(chart, house)
+          { chart: chart.chart, title: chart.title, family: chart.family, fit: chart.fit, reason: chart.reason, heading: chart.heading, cuts: chart.drawing.cuts.size,
+            svg: Peony::Paint::SVG.paint(Peony::Figures.picture(chart.drawing, house, title: chart.title, ground: false)) }
+        end
+
+        def around(object, table, house)
+          return { charts: [], findings: [], measures: [] } unless table
+
+          kept = Peony::Tables::Kept.of(table)
+          list = Peony::Charts::Proposals.for(kept.shape, said: kept.said, column: object["column"] && kept.table.column(object["column"]), house: house, width: 420, height: 300)
+          { charts: list.map { |c| proposal(c, house) }, findings: kept.said.map(&:sentence), measures: kept.shape.choices, table: { id: table["id"], name: table["name"] } }
+        rescue Peony::Error
+          { charts: [], findings: [], measures: [], table: { id: table["id"], name: table["name"] } }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+// What the selected chart says, the table it is drawn from, what is marked in it, how it is drawn.
+import { computed, onMounted, ref, shallowRef, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { PhTrash } from "@phosphor-icons/vue";
+import { get } from "../../api/client";
+import { tell } from "../../ui/notices";
+import { ROLE } from "../../ui/words";
+import { usePiece } from "../../piece/store";
+import type { ChartObject, ChartProposal, Mark, Role } from "../../api/types";
+import TakeAlong from "./TakeAlong.vue";
+
+const props = defineProps<{ chart: ChartObject }>();
+const piece = usePiece();
+const route = useRoute();
+const router = useRouter();
+const others = shallowRef<{ charts: ChartProposal[]; findings: string[]; measures: string[]; table?: { id: string; name: string } }>({ charts: [], findings: [], measures: [] });
+const events = ref("");
+const goal = ref("");
+const COLOURS: Role[] = ["accent-1", "accent-2", "signal", "ink"];
+const MARKABLE = ["line", "area", "column", "scatter"];
+const remarks = computed(() => piece.state?.remarks.filter((r) => r.object === props.chart.id) ?? []);
+const finish = computed(() => props.chart.finish ?? piece.state?.piece.style.finish ?? piece.style?.finish);
+const marks = computed(() => props.chart.marks ?? []);
+const keys = computed(() => (props.chart.data.x.keys.length <= 40 && !["line", "area", "scatter"].includes(props.chart.chart) ? props.chart.data.x.keys : props.chart.data.series.length > 4 ? props.chart.data.series.map((s) => s.name) : []));
+const stamp = computed(() => piece.state?.piece.tables?.find((t) => t.id === props.chart.table)?.stamp);
+
+const set = (fields: Record<string, unknown>) => void piece.change(props.chart.id, fields);
+const value = (event: Event) => (event.target as HTMLInputElement).value.trim();
+const say = (mark: Mark) => ({ point: mark.at, span: `${mark.from} to ${mark.to}`, weekends: "weekends", level: mark.value, fit: "line of best fit" })[mark.kind];
+const change = (index: number, fields: Partial<Mark> | null) => set({ marks: marks.value.flatMap((m, i) => (i !== index ? [m] : fields ? [{ ...m, ...fields, own: true }] : [])) });
+
+async function load() {
+  if (!props.chart.table || !piece.state) return;
+  try { others.value = await get(`/api/pieces/${piece.state.id}/charts/${props.chart.id}`); } catch { /* its table may be gone: the remark says so */ }
+}
+const draw = (fields: Record<string, unknown>) => piece.send(`charts/${props.chart.id}`, () => fields);
+async function mark() {
+  const answer = await piece.send(`charts/${props.chart.id}/events`, () => ({ text: events.value })) as { left?: string[]; nothing?: boolean } | null;
+  if (!answer) return;
+  const left = answer.left ?? events.value.split("\n").filter((line) => line.trim() && !marks.value.some((m) => m.text && line.includes(m.text)));
+  if (left.length) tell(`No place was found for “${left[0]}”. Write the date as the table has it, then a colon, then the words.`);
+  events.value = left.join("\n");
+}
+function addGoal() {
+  const match = goal.value.match(/^\s*(-?[\d.,]+)\s*(.*)$/);
+  const number = match && Number(match[1].replace(/,(?=\d{3})/g, "").replace(",", "."));
+  if (!match || !Number.isFinite(number)) return tell("Begin the line with its number: “120 goal”.");
+  set({ marks: [...marks.value, { kind: "level", value: number, text: match[2] || match[1], own: true }] });
+  goal.value = "";
+}
+function average() {
+  const values = props.chart.data.series[0].values.filter((v): v is number => v !== null);
+  const mean = Math.round((values.reduce((a, b) => a + b, 0) / values.length) * 10) / 10;
+  set({ marks: [...marks.value, { kind: "level", value: mean, text: `${mean.toLocaleString("en-GB")} on average`, own: true }] });
+}
+onMounted(load);
+watch(stamp, load);
+</script>
+
+<template>
+  <div>
+    <h2>{{ others.charts.find((c) => c.chart === chart.chart)?.title ?? "Chart" }}</h2>
+    <p class="small quiet from"><template v-if="others.table">from “{{ others.table.name }}” <button class="act" @click="router.push({ name: 'gather', params: route.params, query: { table: others.table!.id } })">Change the numbers</button></template><template v-else>stands by itself, with no table</template></p>
+    <div v-for="r in remarks" :key="r.id" class="remark"><strong>{{ r.title }}</strong><span>{{ r.detail }}</span><button v-for="(m, i) in r.mends" :key="m.label" class="act" @click="piece.send('mend', () => ({ remark: r.id, which: i }))">{{ m.label }}</button></div>
+
+    <span class="label">Says</span>
+    <textarea class="field heading" rows="2" aria-label="Heading" placeholder="Heading" :value="chart.heading ?? ''" @change="set({ heading: value($event) || null })" />
+    <input class="field sub" aria-label="What is measured" placeholder="What is measured" :value="chart.subtitle ?? ''" @change="set({ subtitle: value($event) || null })" />
+    <select v-if="others.findings.length" class="field sub" aria-label="Take a finding as heading" :value="''" @change="set({ heading: ($event.target as HTMLSelectElement).value })"><option value="" disabled>Take a finding as heading …</option><option v-for="f in others.findings" :key="f" :value="f.replace(/\.$/, '')">{{ f }}</option></select>
+    <template v-if="others.measures.length > 1">
+      <span class="label">About</span>
+      <select class="field" aria-label="About" :value="chart.column ?? chart.data.series[0].name" @change="draw({ column: ($event.target as HTMLSelectElement).value })"><option v-for="m in others.measures" :key="m">{{ m }}</option></select>
+    </template>
+
+    <template v-if="others.charts.length">
+      <span class="label">Drawn as</span>
+      <div class="kinds"><button v-for="c in others.charts" :key="c.chart" :aria-pressed="c.chart === chart.chart" :title="c.reason" @click="c.chart !== chart.chart && draw({ chart: c.chart })"><span :style="{ background: piece.roles.surface }" v-html="c.svg" /><strong>{{ c.title }}</strong></button></div>
+    </template>
+
+    <template v-if="MARKABLE.includes(chart.chart)">
+      <span class="label">Marked in it</span>
+      <div v-for="(m, i) in marks" :key="i" class="mark"><span class="tiny quiet">{{ say(m) }}</span><input v-if="m.kind !== 'fit'" class="field" :aria-label="`Words of mark ${i + 1}`" :value="m.text ?? ''" @change="change(i, { text: value($event) })" /><span v-else /><button :aria-label="`Remove mark ${i + 1}`" title="Remove" @click="change(i, null)"><PhTrash :size="15" /></button></div>
+      <textarea v-model="events" class="field" rows="2" aria-label="Events" placeholder="13 August: meteor shower" />
+      <div class="acts"><button class="act" :disabled="!events.trim()" @click="mark">Mark these events</button></div>
+      <div class="acts goal"><input v-model="goal" class="field" aria-label="Goal" placeholder="120 goal" @keydown.enter="addGoal" /><button class="act" :disabled="!goal.trim()" @click="addGoal">Goal line</button><button class="act" @click="average">Average</button></div>
+    </template>
+    <template v-if="keys.length">
+      <span class="label">The one that matters</span>
+      <select class="field" aria-label="The one that matters" :value="Array.isArray(chart.highlight) ? chart.highlight[0] : chart.highlight ?? ''" @change="set({ highlight: ($event.target as HTMLSelectElement).value || null })"><option value="">none</option><option v-for="k in keys" :key="k">{{ k }}</option></select>
+    </template>
+
+    <span class="label">Finish</span>
+    <div class="switch finish" role="group" aria-label="Finish"><button v-for="f in piece.catalogue?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @click="set({ finish: f.finish })">{{ f.finish }}</button></div>
+    <span class="label">Colour</span>
+    <div class="row"><button v-for="role in COLOURS" :key="role" class="swatch" :style="{ background: piece.roles[role] }" :aria-label="ROLE[role]" :title="ROLE[role]" :aria-pressed="(chart.colour ?? 'accent-1') === role" @click="set({ colour: role })" /></div>
+    <TakeAlong :figure="chart.id" :item="null" :title="null" />
+    <label class="label" for="chart-description">For readers who cannot see it</label>
+    <textarea id="chart-description" class="field" rows="4" :value="chart.description ?? ''" placeholder="What the chart shows, in a sentence" @change="set({ description: value($event) || null })" />
+  </div>
+</template>
+
+<style scoped>
+h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; } .heading { font: 600 15px/1.3 var(--serif); } .sub { margin-top: 6px; font-size: 13px; }
+.remark { background: var(--straw-2); border-radius: 5px; padding: 9px 12px; margin-top: 10px; font-size: 13px; display: grid; gap: 2px; } .remark strong { color: var(--straw-ink); }
+.kinds { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; } .kinds button { border: 1px solid var(--line); border-radius: 4px; background: var(--paper); overflow: hidden; } .kinds button:hover { border-color: var(--quiet); } .kinds [aria-pressed="true"] { border-color: var(--peony); box-shadow: 0 0 0 1px var(--peony); } .kinds span { display: block; padding: 6px; } .kinds :deep(svg) { display: block; width: 100%; height: auto; } .kinds strong { display: block; font-size: 12px; padding: 3px 7px 5px; border-top: 1px solid var(--line); }
+.mark { display: grid; grid-template-columns: 74px minmax(0, 1fr) 18px; gap: 6px; align-items: center; margin-bottom: 4px; } .mark .field { height: 28px; font-size: 13px; padding: 0 7px; } .mark span { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.acts { display: flex; gap: 12px; margin: 5px 0 8px; align-items: center; } .goal .field { height: 30px; font-size: 13px; } .goal .act { white-space: nowrap; } .row { display: flex; gap: 9px; }
+.finish { display: grid; grid-template-columns: repeat(3, 1fr); } .finish button:nth-child(3n) { border-right: 0; } .finish button:nth-child(n + 4) { border-top: 1px solid var(--line); }
+</style>

@@ -36,6 +36,14 @@ RSpec.describe Peony::Piece do
 
   describe "operations" do
     let(:second) { { "id" => "p2", "ground" => "surface", "objects" => [] } }
+    def table(id) = { "id" => id, "name" => "Nights", "cells" => "Night,Guests\n2025-08-01,46\n2025-08-02,88\n2025-08-03,61\n" }
+
+    let(:with_table) do
+      held = apply(op: "table.add", table: table("t1")).piece
+      chart = described_class::Placing.chart(held.table("t1"), chart: "column").merge("id" => "c1", "box" => [80, 1200, 800, 400])
+      held.apply({ "op" => "object.add", "page" => "p1", "object" => chart }).piece
+    end
+
     let(:samples) do
       with_text = apply(op: "object.add", page: "p1", object: text).piece
       {
@@ -57,6 +65,12 @@ RSpec.describe Peony::Piece do
         "item.move" => [piece, { "id" => "f1", "item" => "i5", "to" => 0 }],
         "remark.accept" => [piece, { "check" => "description", "object" => "f1", "state" => "", "reason" => "It is decoration" }],
         "reading.correct" => [piece, { "blocks" => [piece.data["notes"].first["id"]], "family" => "cycle", "items" => [{ "id" => "i1", "title" => "Aim" }] }],
+        "table.add" => [piece, { "table" => table("t2"), "at" => 0 }],
+        "table.remove" => [with_table, { "id" => "t1" }],
+        "table.change" => [with_table, { "id" => "t1", "set" => { "name" => "Other", "correct" => { "kinds" => { "Guests" => "money" } } } }],
+        "table.cells" => [with_table, { "id" => "t1", "cells" => [[1, 1, "900"], [9, 2, "new"]] }],
+        "table.rows" => [with_table, { "id" => "t1", "at" => 1, "remove" => 2, "insert" => [["2025-08-09", "40"]] }],
+        "table.columns" => [with_table, { "id" => "t1", "at" => 1, "remove" => 1, "insert" => [%w[Visitors 4 5 6], ["Note"]] }],
         "batch" => [piece,
                     { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]
       }

@@ -25,6 +25,8 @@ module Peony
       def made(table, chart, column)
         kept = Tables::Kept.of(table)
         kind = Chart.fetch(chart)
+        return nil unless kind.fit(kept.shape, kept.said)
+
         Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), nil, nil, nil, false)
       rescue Error, NoMethodError, TypeError
         nil

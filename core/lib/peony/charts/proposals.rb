@@ -38,8 +38,13 @@ module Peony
         names = data["series"].flat_map { |s| [s["name"], data["x"]["name"]] }
         own = said.select { |s| s.column.nil? || names.include?(s.column) || %i[map bar].include?(kind.facts.chart.to_sym) && data["series"].first["name"] == "In all" }
         best = kind.facts.tells.filter_map { |k| own.find { |s| s.kind == k } }.first
-        words = best ? best.sentence.delete_suffix(".") : [data["series"].first["name"], data["x"]["name"]].reject(&:empty?).first.to_s
+        words = best ? best.sentence.delete_suffix(".") : fallback(data)
         [words, best && %w[leader tie share].include?(best.kind) ? best.at : nil]
+      end
+
+      def fallback(data)
+        names = data["series"].map { |s| s["name"] }
+        names.size.between?(2, 4) ? Tables::Amounts.join(names) : [names.first, data["x"]["name"]].reject(&:empty?).first.to_s
       end
 
       def subtitle(chart, data)

@@ -9,8 +9,8 @@ module Peony
       CURRENCY = Regexp.union(CURRENCIES.keys)
       SIGNED = /\A[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\z/
       PLAIN = /\A-?\d+(?:\.\d+)?\z/
-      WRITTEN = /\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)\s?(?<many>k|m|bn|Mio\.?|tsd\.?)?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³\/]{1,12}))?(?<close>\))?\z/
-      MANY = { "k" => 1e3, "m" => 1e6, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
+      WRITTEN = /\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)(?:\s?(?<many>k|bn|Mio\.?|tsd\.?)(?![[:alpha:]]))?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³\/]{1,12}))?(?<close>\))?\z/
+      MANY = { "k" => 1e3, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
       EMPTY = /\A(?:|[-–—.?*…]+|n\.?\/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N\/A|#DIV\/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z/i
 
       # +mark+ is "." or ",", what parts the whole from the fraction.
@@ -29,8 +29,11 @@ module Peony
         return nil unless whole
 
         value = "#{whole}.#{fraction || 0}".to_f * MANY.fetch(match[:many].to_s.downcase.delete("."), 1)
+        # "£3m" is three million pounds, "3 m" three metres.
+        millions = match[:unit] == "m" && match[:before]
+        value *= 1e6 if millions
         value = -value if match[:open] || match[:minus] || match[:sign]&.match?(/[-−–]/)
-        Number.new(value: value, currency: CURRENCIES[match[:before] || match[:after]], percent: match[:after] == "%", unit: match[:unit], decimals: fraction.to_s.size)
+        Number.new(value: value, currency: CURRENCIES[match[:before] || match[:after]], percent: match[:after] == "%", unit: millions ? nil : match[:unit], decimals: fraction.to_s.size)
       end
 
       # @return [Float, nil] the value alone, by the quick way where it is written plainly

@@ -238,7 +238,7 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
           <button role="radio" :aria-checked="target === 'new'" class="mini new" aria-label="A new page" @click="goal = 'new'">+</button>
         </div>
         <span class="small quiet">{{ target === "new" ? "a new page" : `page ${(piece.state?.pages.findIndex((p) => p.id === target) ?? 0) + 1}` }}</span>
-        <button class="act correct" :aria-pressed="panel" :disabled="!reading || !!using.length" @click="panel = !panel">{{ panel ? "Close the reading" : "Put the reading right" }}</button>
+        <button v-if="!table" class="act correct" :aria-pressed="panel" :disabled="!reading || !!using.length" @click="panel = !panel">{{ panel ? "Close the reading" : "Put the reading right" }}</button>
         <v-btn class="put" color="primary" :disabled="!shown.length || busy" @click="place()">Put on the page</v-btn>
       </footer>
     </section>

@@ -105,23 +105,17 @@ watch(filter, (words) => grid?.filter(words));
 
 <template>
   <section class="desk" @paste="pasted" @keydown="keys">
-    <div class="tools" role="toolbar" aria-label="Table">
+    <div class="tools">
       <input v-if="head" class="name" aria-label="Name of the table" :value="head.name" maxlength="190" @change="rename" @keydown.enter="($event.target as HTMLElement).blur()" />
-      <span class="rule" />
-      <button :disabled="!selected" @click="apply({ op: 'table.rows', at: selected!.top, remove: 0, insert: [[]] })">Row above</button><button :disabled="!selected" @click="apply({ op: 'table.rows', at: selected!.bottom + 1, remove: 0, insert: [[]] })">Row below</button>
-      <button :disabled="!selected" @click="apply({ op: 'table.rows', at: selected!.top, remove: rows, insert: [] })">Remove {{ rows > 1 ? `${rows} rows` : "row" }}</button>
-      <span class="rule" />
-      <button :disabled="!selected" @click="apply({ op: 'table.columns', at: selected!.left, remove: 0, insert: empty(1) })">Column before</button><button :disabled="!selected" @click="apply({ op: 'table.columns', at: selected!.right + 1, remove: 0, insert: empty(1) })">Column after</button>
-      <button :disabled="!selected || wide >= (table?.wide ?? 1)" @click="apply({ op: 'table.columns', at: selected!.left, remove: wide, insert: [] })">Remove {{ wide > 1 ? `${wide} columns` : "column" }}</button>
-      <span class="rule" />
-      <button :disabled="!selected" title="Sort the rows of data by this column" @click="sort(false)">Sort up</button><button :disabled="!selected" @click="sort(true)">Sort down</button>
-    </div>
-    <div class="second">
       <input v-model="filter" class="field" type="search" placeholder="Show only rows with …" aria-label="Show only rows with" />
-      <button class="act" :disabled="!selected" @click="correct({ header: selected!.top })">Names stand in this row</button>
-      <button class="act" :disabled="!selected" @click="leave">Leave out or take in</button>
       <a class="act" :href="`/api/pieces/${piece.state?.id}/tables/${id}.csv`" download>Save as CSV</a>
-      <button class="act end" @click="remove">Take the table out</button>
+      <button class="act" @click="remove">Take it out</button>
+    </div>
+    <div class="second" role="toolbar" aria-label="Table">
+      <span class="group"><span class="quiet">Row</span><button :disabled="!selected" aria-label="Row above" @click="apply({ op: 'table.rows', at: selected!.top, remove: 0, insert: [[]] })">above</button><button :disabled="!selected" aria-label="Row below" @click="apply({ op: 'table.rows', at: selected!.bottom + 1, remove: 0, insert: [[]] })">below</button><button :disabled="!selected" :aria-label="rows > 1 ? `Remove ${rows} rows` : 'Remove row'" @click="apply({ op: 'table.rows', at: selected!.top, remove: rows, insert: [] })">{{ rows > 1 ? `remove ${rows}` : "remove" }}</button></span>
+      <span class="group"><span class="quiet">Column</span><button :disabled="!selected" aria-label="Column before" @click="apply({ op: 'table.columns', at: selected!.left, remove: 0, insert: empty(1) })">before</button><button :disabled="!selected" aria-label="Column after" @click="apply({ op: 'table.columns', at: selected!.right + 1, remove: 0, insert: empty(1) })">after</button><button :disabled="!selected || wide >= (table?.wide ?? 1)" :aria-label="wide > 1 ? `Remove ${wide} columns` : 'Remove column'" @click="apply({ op: 'table.columns', at: selected!.left, remove: wide, insert: [] })">{{ wide > 1 ? `remove ${wide}` : "remove" }}</button></span>
+      <span class="group"><span class="quiet">Sort</span><button :disabled="!selected" aria-label="Sort up" title="The rows of data by this column" @click="sort(false)">up</button><button :disabled="!selected" aria-label="Sort down" title="The rows of data by this column" @click="sort(true)">down</button></span>
+      <span class="group"><button :disabled="!selected" @click="correct({ header: selected!.top })">names stand in this row</button><button :disabled="!selected" @click="leave">leave out or take in</button></span>
     </div>
     <div ref="home" class="home" />
   </section>
@@ -146,10 +140,10 @@ watch(filter, (words) => grid?.filter(words));
 </template>
 
 <style scoped>
-.desk { background: var(--paper); display: grid; grid-template-rows: 40px 44px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
-.tools { border-bottom: 1px solid var(--line); display: flex; align-items: center; gap: 2px; padding: 0 14px; overflow: hidden; } .tools button { padding: 5px 7px; border-radius: 4px; color: var(--quiet); white-space: nowrap; font-size: 13px; } .tools button:hover:not(:disabled) { color: var(--ink); }
-.name { border: 0; background: transparent; font: 600 16px var(--serif); min-width: 120px; flex: 1; text-overflow: ellipsis; } .rule { width: 1px; height: 18px; background: var(--line); margin: 0 5px; flex: none; }
-.second { display: flex; align-items: center; gap: 16px; padding: 0 14px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; } .second .field { width: 190px; height: 30px; font-size: 13px; } .second a { text-decoration: none; } .end { margin-left: auto; }
+.desk { background: var(--paper); display: grid; grid-template-rows: 50px 34px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
+.tools { display: flex; align-items: center; gap: 16px; padding: 0 16px; white-space: nowrap; min-width: 0; } .tools .field { width: 190px; height: 30px; font-size: 13px; flex: none; } .tools a { text-decoration: none; }
+.name { border: 0; background: transparent; font: 600 19px var(--serif); min-width: 0; flex: 1; text-overflow: ellipsis; }
+.second { display: flex; align-items: center; gap: 22px; padding: 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; font-size: 13px; } .group { display: flex; gap: 10px; } .second button { color: var(--peony-ink); font-weight: 600; } .second button:hover:not(:disabled) { text-decoration: underline; }
 .home { min-height: 0; } .beside { background: var(--panel); padding: 22px 20px; } h2 { font-size: 20px; } p { margin: 4px 0; } .go { margin: 12px 0 4px; } .trouble { background: var(--straw-2); padding: 10px 12px; border-radius: 5px; }
 .column { display: grid; grid-template-columns: minmax(0, 1fr) 92px 58px; gap: 6px; align-items: center; margin-bottom: 5px; font-size: 13px; } .column strong { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-weight: 600; } .column .field { height: 28px; padding: 0 6px; font-size: 13px; }
 .found { display: block; width: 100%; background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 7px 11px; margin-bottom: 6px; font-size: 13px; line-height: 1.35; } .found:hover { border-color: var(--quiet); }

@@ -15,7 +15,7 @@ function columns(table: TableWhole) {
     const found = table.columns.find((k) => k.place === c);
     return {
       title: found ? `${plain(found.name)}<small>${found.kind}${found.unit ? `, ${plain(found.unit)}` : ""}</small>` : `${letter(c)}<small>not read</small>`,
-      field: `c${c}`, editor: "input", headerSort: false, minWidth: 76, maxInitialWidth: 260, resizable: "header", hozAlign: found && NUMBERS.includes(found.kind) ? "right" : "left",
+      field: `c${c}`, editor: "input", headerSort: false, minWidth: 76, maxInitialWidth: 260, resizable: "header", ...(found && NUMBERS.includes(found.kind) ? { hozAlign: "right", headerHozAlign: "right" } : { hozAlign: "left" }),
     };
   });
 }

@@ -14,7 +14,7 @@ module Peony
           case shape.kind
           when :answers then said.any? { |s| s.kind == "skew" } ? 0.72 : 0.55
           when :pairs then 0.4
-          when :things then 0.35
+          when :things, :series then 0.35
           end
         end
 

@@ -34,7 +34,7 @@ module Peony
 
         def draw
           @top = top + legend
-          sums = data.keys.each_index.map { |i| data.series.sum { |s| s.values[i].to_f } }
+          sums = data.keys.each_index.map { |i| data.series.sum { |s| s.values[i].to_f }.round(4) }
           upright(sums, after: gap(4))
           bands
           draw_rules

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+require "date"
+
+RSpec.describe Peony::Charts do
+  def shape_of(csv) = Peony::Tables::Shape.new(Peony::Tables::Reader.table(Peony::Tables::Sheet.new(rows: csv.lines.map { |l| l.chomp.split(",", -1) })))
+
+  def nights(days: 92)
+    random = Random.new(4)
+    "Night,Guests\n#{(0...days).map { |i| d = Date.new(2025, 8, 1) + i; "#{d},#{i == 12 ? 301 : (d.saturday? || d.sunday? ? 80 : 50) + random.rand(9)}" }.join("\n")}"
+  end
+
+  TABLES = {
+    things: "Programme,Requests\nBrass on Sunday,598\nThe Long Shed,317\nOdd Socks,270\nSlow Train,35\nNight Tide with a rather long name to set,102",
+    shares: "Dish,Share\nSoup and a roll,34.4%\nPasta,27%\nStew,20.6%\nFish pie,18%",
+    wide: "Base,Jan 2025,Feb 2025,Mar 2025,Apr 2025\nCairnlow,28,23,20,16\nStell Pass,13,10,8,8\nMossop Edge,5,7,5,4\nBlack Ghyll,9,7,6,5",
+    months: "Month,Membership (£),Shop (£)\n#{(0...18).map { |i| "#{(Date.new(2024, 1, 1) >> i).strftime('%B %Y')},#{1400 + (30 * i)},#{600 + ((i % 5) * 40)}" }.join("\n")}",
+    pairs: "Street,Lamps,Brightness\n#{(0...40).map { |i| "Street #{i},#{i},#{(0.3 + (i * 0.04) + ((i % 7) * 0.02)).round(2)}" }.join("\n")}",
+    answers: "No.,Would you come again,Age,Mark (1-5)\n#{(1..60).map { |i| "#{i},#{%w[Agree Agree Agree Disagree][i % 4]},#{['under 25', '25 to 44'][i % 2]},#{[5, 5, 4, 4, 5, 1][i % 6]}" }.join("\n")}",
+    places: "Country,Guests\nIreland,412\nGermany,236\nNorway,64\nMalta,3\nAtlantis,1",
+    steps: "What,Amount\nMembership,5200\nShop,1800\nRepairs,-2400\nEnergy,-1300",
+    measures: "Item,Before,After,Visits\nGrants,4200,5100,12\nShop,2600,3300,340\nHire,900,700,55\nTalks,1300,1500,140\nCamp,800,950,31"
+  }.freeze
+
+  def boxes(drawing)
+    Peony::Scene::Picture.new(nodes: drawing.nodes).texts.flat_map do |text|
+      text.lines.map do |words, x, baseline|
+        wide = text.font.width(words, text.size)
+        from = x - (wide * { start: 0, middle: 0.5, end: 1 }.fetch(text.anchor))
+        [words, text.size, from, baseline - (text.size * 0.72), from + wide, baseline]
+      end
+    end
+  end
+
+  def faults(drawing)
+    all = boxes(drawing)
+    small = all.select { |_, size, *| size < 11.99 }.map { |w, *| "small: #{w}" }
+    out = all.select { |_, _, l, t, r, b| l < -1.5 || t < -1.5 || r > drawing.width + 1.5 || b > drawing.height + 1.5 }.map { |w, *| "outside: #{w}" }
+    over = all.combination(2).select { |a, b| [a[4], b[4]].min - [a[2], b[2]].max > 1.5 && [a[5], b[5]].min - [a[3], b[3]].max > 1.5 }.map { |a, b| "over: #{a[0]} / #{b[0]}" }
+    small + out + over
+  end
+
+  it "draws every table in many sizes, styles and finishes with no word outside, too small or on another" do
+    found = Hash.new { |h, k| h[k] = [] }
+    drawn = 0
+    styles = Peony::Style.all.keys
+    finishes = Peony::Figures::Finish.members.keys
+    shapes = TABLES.transform_values { |csv| shape_of(csv) }.merge(nights: shape_of(nights), weeks: shape_of(nights(days: 30)))
+    shapes.each_with_index do |(name, shape), k|
+      said = Peony::Tables::Finding.all(shape)
+      [[380, 320], [560, 420], [936, 480], [420, 900], [1100, 320], [300, 260]].each_with_index do |(w, h), i|
+        house = Peony::Style.fetch(styles[(k + i) % styles.size]).with(finish: finishes[(k + (i * 2)) % finishes.size])
+        Peony::Charts::Proposals.for(shape, said: said, house: house, width: w, height: h).each do |made|
+          drawn += 1
+          list = faults(made.drawing)
+          found["#{name} #{made.chart} #{w}×#{h} #{house.name}"] = list.first(3) if list.any?
+        end
+      end
+    end
+    expect(drawn).to be > 250
+    expect(found).to eq({})
+  end
+
+  it "offers several charts of one table, the finding as title, the one that leads marked" do
+    list = Peony::Charts::Proposals.for(shape_of(TABLES[:things]))
+    expect(list.first).to have_attributes(chart: "bar", heading: "Most requests: Brass on Sunday, 598", highlight: "Brass on Sunday")
+    expect(Peony::Charts::Proposals.for(shape_of(nights)).map(&:chart)).to include("line", "weekdays", "area", "calendar")
+  end
+
+  it "draws lengths to scale" do
+    made = Peony::Charts::Proposals.for(shape_of("Lane,Parcels\nAsh,400\nElm,200\nFir,100")).find { |p| p.chart == "bar" }
+    bars = []
+    Peony::Scene::Picture.new(nodes: made.drawing.nodes).walk { |n| bars << n.w if n.is_a?(Peony::Scene::Rect) }
+    expect(bars.map { |w| (w / bars.min).round(2) }).to eq([4.0, 2.0, 1.0])
+  end
+
+  it "prints shares that make a hundred" do
+    expect(Peony::Charts::Shares.rounded([1, 1, 1]).sum).to eq(100)
+    random = Random.new(2)
+    200.times { expect(Peony::Charts::Shares.rounded(Array.new(2 + random.rand(9)) { random.rand }).sum).to eq(100) }
+  end
+
+  it "puts a typed event at its date, a span over its days, and says what found no place" do
+    shape = shape_of(nights)
+    data = Peony::Charts::Proposals.for(shape).first.data
+    marks, left = Peony::Charts::Events.read("13 August: Meteor shower\n- 28 August to 10 September: clouded out\n12–15 October: fair\nsome day: nothing", { "data" => data })
+    expect(marks).to contain_exactly(include("kind" => "point", "at" => "2025-08-13", "text" => "Meteor shower"), include("kind" => "span", "from" => "2025-08-28", "to" => "2025-09-10"),
+                                     include("kind" => "span", "from" => "2025-10-12", "to" => "2025-10-15"))
+    expect(left).to eq(["some day: nothing"])
+  end
+
+  it "describes a chart in words" do
+    made = Peony::Charts::Proposals.for(shape_of(nights)).first
+    words = Peony::Charts::Describing.words({ "chart" => made.chart, "heading" => made.heading, "subtitle" => made.subtitle, "data" => made.data, "marks" => made.marks })
+    expect(words).to include("301", "13 August 2025".tr(" ", "\u00A0"), "more guests on Saturdays and Sundays")
+  end
+
+  it "leaves missing values as gaps" do
+    rows = (1..10).map { |i| "2025-03-#{format('%02d', i)},#{[4, 5].include?(i) ? '' : 20 + i}" }
+    made = Peony::Charts::Proposals.for(shape_of("Day,Boats\n#{rows.join("\n")}")).find { |p| p.chart == "line" }
+    lines = []
+    Peony::Scene::Picture.new(nodes: made.drawing.nodes).walk { |n| lines << n if n.is_a?(Peony::Scene::Path) && n.commands.size > 2 }
+    expect(lines.size).to eq(2)
+  end
+
+  it "refuses in words what it cannot hold" do
+    data = { "x" => { "keys" => %w[a b] }, "series" => [{ "name" => "n", "values" => [-1, 2] }] }
+    expect { described_class.draw("ring", data, house: Peony::Style.fetch("Dome"), width: 400, height: 300) }.to raise_error(Peony::Figures::Refusal, /below nothing/)
+    expect { described_class.draw("bar", data, house: Peony::Style.fetch("Dome"), width: 90, height: 60) }.to raise_error(Peony::Figures::Refusal, /160 × 110/)
+  end
+end

@@ -63,6 +63,9 @@ RSpec.describe Peony::Piece do
         "item.remove" => [piece, { "id" => "f1", "item" => "i3" }],
         "item.change" => [piece, { "id" => "f1", "item" => "i1", "set" => { "title" => "Aim", "strong" => true, "detail" => nil } }],
         "item.move" => [piece, { "id" => "f1", "item" => "i5", "to" => 0 }],
+        "item.merge" => [piece, { "id" => "f1", "item" => "i2" }],
+        "item.split" => [piece, { "id" => "f1", "item" => piece.objects.first["items"].find { |i| i["detail"].to_s.size > 3 || i["title"].include?(" and ") }["id"], "new" => "ix" }],
+        "item.nest" => [piece, { "id" => "f1", "item" => "i2", "to" => "in" }],
         "remark.accept" => [piece, { "check" => "description", "object" => "f1", "state" => "", "reason" => "It is decoration" }],
         "reading.correct" => [piece, { "blocks" => [piece.data["notes"].first["id"]], "family" => "cycle", "items" => [{ "id" => "i1", "title" => "Aim" }] }],
         "table.add" => [piece, { "table" => table("t2"), "at" => 0 }],
@@ -96,6 +99,34 @@ RSpec.describe Peony::Piece do
       it "#{name} refuses what is malformed" do
         expect { piece.apply({ "op" => name, "nonsense" => 1 }) }.to raise_error(Peony::Error)
       end
+    end
+
+    it "reaches items that are parts of others: changes, moves, brings out and removes them" do
+      nested = piece.apply({ "op" => "item.nest", "id" => "f1", "item" => "i2", "to" => "in" }).piece
+      nested = nested.apply({ "op" => "item.nest", "id" => "f1", "item" => "i3", "to" => "in" }).piece
+      expect(nested.objects.first["items"].map { |i| i["id"] }).to eq %w[i1 i4 i5]
+      expect(nested.objects.first["items"].first["children"].map { |i| i["id"] }).to eq %w[i2 i3]
+      [{ "op" => "item.change", "item" => "i3", "set" => { "title" => "Deep" } }, { "op" => "item.move", "item" => "i3", "to" => 0 }, { "op" => "item.remove", "item" => "i2" },
+       { "op" => "item.nest", "item" => "i3", "to" => "out" }].each do |operation|
+        change = nested.apply(operation.merge("id" => "f1"))
+        expect(change.piece.data).not_to eq nested.data
+        expect(change.piece.apply(change.inverse).piece.data).to eq nested.data
+      end
+      expect(nested.apply({ "op" => "item.nest", "id" => "f1", "item" => "i3", "to" => "out" }).piece.objects.first["items"].map { |i| i["id"] }).to eq %w[i1 i3 i4 i5]
+    end
+
+    it "hides, recolours and moves single parts of a figure, and forgets them with the form" do
+      svg = ->(now) { Peony::Paint::SVG.paint(Peony::Scene::Pages.all(now).first) }
+      before = svg[piece]
+      title = piece.objects.first["items"].first["title"].split.first
+      hidden = apply(op: "object.change", id: "f1", set: { "parts" => { "i1/title" => { "hide" => true } } })
+      expect([before, svg[hidden.piece]].map { |drawn| drawn.scan(">#{title}").size }.then { |a, b| a - b }).to eq 1
+      moved = apply(op: "object.change", id: "f1", set: { "parts" => { "i1/shape1" => { "move" => [40, 0], "colour" => "signal" } } }).piece
+      expect(svg[moved]).to include(piece.house.colour("signal"))
+      expect(svg[moved]).not_to eq before
+      other = moved.apply({ "op" => "object.change", "id" => "f1", "set" => { "form" => "numbered-column" } })
+      expect(other.piece.objects.first).not_to have_key("parts")
+      expect(other.piece.apply(other.inverse).piece.data).to eq moved.data
     end
 
     it "does and undoes a long random walk" do

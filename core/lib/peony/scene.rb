@@ -5,10 +5,10 @@ module Peony
   module Scene
     # The primitives that painters know. All lengths in px of the picture, colours "#rrggbb" or nil.
     Group = Struct.new(:children, :id, :kind, :item, :label, keyword_init: true)
-    Rect = Struct.new(:x, :y, :w, :h, :radius, :fill, :stroke, :line, keyword_init: true)
-    Ellipse = Struct.new(:cx, :cy, :rx, :ry, :fill, :stroke, :line, keyword_init: true)
+    Rect = Struct.new(:x, :y, :w, :h, :radius, :fill, :stroke, :line, :part, keyword_init: true)
+    Ellipse = Struct.new(:cx, :cy, :rx, :ry, :fill, :stroke, :line, :part, keyword_init: true)
     # commands: [["M", x, y], ["L", x, y], ["C", x1, y1, x2, y2, x, y], ["Z"]]
-    Path = Struct.new(:commands, :fill, :stroke, :line, :dash, :cap, keyword_init: true)
+    Path = Struct.new(:commands, :fill, :stroke, :line, :dash, :cap, :part, keyword_init: true)
     # lines: [[text, x, baseline]]; anchor :start, :middle or :end; part names what of an item it is (title, detail, value ...)
     Text = Struct.new(:lines, :font, :size, :fill, :anchor, :part, :cut, :leading, keyword_init: true)
 

@@ -124,23 +124,7 @@ module Peony
       def hit?(box)
         pad = gap(3)
         wide = [box[0] - pad, box[1] - pad, box[2] + pad, box[3] + pad]
-        taken.any? { |b| b[0] < wide[2] && b[2] > wide[0] && b[1] < wide[3] && b[3] > wide[1] } || course.any? { |a, b| crosses?(wide, a, b) }
-      end
-
-      # Whether a straight piece passes through a box (Liang and Barsky 1984).
-      def crosses?(box, a, b)
-        dx = b[0] - a[0]
-        dy = b[1] - a[1]
-        near = 0.0
-        far = 1.0
-        [[-dx, a[0] - box[0]], [dx, box[2] - a[0]], [-dy, a[1] - box[1]], [dy, box[3] - a[1]]].each do |p, q|
-          return false if p.zero? && q.negative?
-          next if p.zero?
-
-          t = q / p.to_f
-          p.negative? ? near = [near, t].max : far = [far, t].min
-        end
-        near <= far
+        taken.any? { |b| b[0] < wide[2] && b[2] > wide[0] && b[1] < wide[3] && b[3] > wide[1] } || course.any? { |a, b| Scene::Segments.crosses?(wide, a, b) }
       end
     end
   end

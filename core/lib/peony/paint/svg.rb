@@ -70,13 +70,13 @@ module Peony
         @out << %(<rect x="#{number(node.x)}" y="#{number(node.y)}" width="#{number(node.w)}" height="#{number(node.h)}")
         @out << %( rx="#{number(node.radius)}") if node.radius.to_f.positive?
         colours(node)
-        @out << "/>"
+        @out << attribute("data-part", node.part) << "/>"
       end
 
       def ellipse(node)
         @out << %(<ellipse cx="#{number(node.cx)}" cy="#{number(node.cy)}" rx="#{number(node.rx)}" ry="#{number(node.ry)}")
         colours(node)
-        @out << "/>"
+        @out << attribute("data-part", node.part) << "/>"
       end
 
       def path(node)
@@ -84,8 +84,7 @@ module Peony
         colours(node)
         @out << attribute("stroke-dasharray", node.dash&.map { |n| number(n) }&.join(" "))
         @out << %( stroke-linejoin="round") if node.stroke
-        @out << attribute("stroke-linecap", node.cap)
-        @out << "/>"
+        @out << attribute("stroke-linecap", node.cap) << attribute("data-part", node.part) << "/>"
       end
 
       def colours(node)

@@ -18,6 +18,7 @@ module Peony
 
       # Makes a text as tall as its words need, so that it never overflows.
       def settle(piece, object)
+        Ties.connect(piece, object) if object["type"] == "connector"
         return unless object["type"] == "text"
 
         setting = text(piece, object)
@@ -44,7 +45,7 @@ module Peony
       def free_box(piece, page, share: 0.66)
         edge = margin(piece)
         width = piece.width - (edge * 2)
-        taken = page["objects"].reject { |o| backdrop?(piece, o) }.map { |o| [o["box"][1], o["box"][1] + o["box"][3]] }.sort
+        taken = page["objects"].reject { |o| backdrop?(piece, o) || o["type"] == "connector" }.map { |o| [o["box"][1], o["box"][1] + o["box"][3]] }.sort
         from = edge
         gaps = taken.each_with_object([]) do |(a, b), list|
           list << [from, a - (edge * 0.5)] if a - (edge * 0.5) > from

@@ -27,7 +27,8 @@ module Peony
           Schemas.complain(schemer, operation, "This change")
           copy = Piece.new(Marshal.load(Marshal.dump(piece.data)))
           inverse, touched = new(copy, operation).change
-          Change.new(piece: Piece.new(copy.data), inverse: inverse, touched: Array(touched))
+          after = Piece.new(copy.data)
+          Change.new(piece: after, inverse: inverse, touched: (Array(touched) + Ties.settle(piece, after)).uniq)
         end
 
         # @return [Hash] one schema for every operation, for the interface's types
@@ -78,9 +79,26 @@ module Peony
         object
       end
 
-      def item_index
-        figure["items"].index { |i| i["id"] == self["item"] } or raise Error.new("That item is not there any more.", hint: "Undo brings it back.")
+      # @return [Array(Array<Hash>, Integer)] the list that holds the item, and its place in it; items may be parts of others
+      def item_place(id = self["item"], list = figure["items"])
+        at = list.index { |i| i["id"] == id }
+        return [list, at] if at
+
+        found = list.filter_map { |i| i["children"] && nested_place(id, i["children"]) }.first
+        found || raise(Error.new("That item is not there any more.", hint: "Undo brings it back."))
       end
+
+      def nested_place(id, list)
+        item_place(id, list)
+      rescue Error
+        nil
+      end
+
+      # @return [Array<Hash>] the items of the figure and their parts
+      def all_items(list = figure["items"]) = list.flat_map { |i| [i, *all_items(i["children"] || [])] }
+
+      def items_now = Marshal.load(Marshal.dump(figure["items"]))
+      def items_back(items) = { "op" => "object.change", "id" => self["id"], "set" => { "items" => items } }
 
       def settle(object)
         Schemas.check_part("object", object)

@@ -6,7 +6,7 @@ module Peony
     module Drawn
       TYPES = %w[figure chart].freeze
       # What a drawing depends on, beside its box, its style and its ground.
-      FIELDS = %w[form items chart data marks highlight heading subtitle finish colour direction].freeze
+      FIELDS = %w[form items chart data marks highlight heading subtitle finish colour direction parts].freeze
 
       module_function
 
@@ -16,9 +16,12 @@ module Peony
       # @raise [Figures::Refusal]
       def of(object, house, width, height, least: 12)
         look = { house: house, width: width, height: height, finish: object["finish"], heading: object["heading"], direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1", least: least }
-        return Figures.draw(object["form"], object["items"], **look) unless object["type"] == "chart"
-
-        Charts.draw(object["chart"], object["data"], subtitle: object["subtitle"], marks: object["marks"], highlight: object["highlight"], **look)
+        drawing = if object["type"] == "chart"
+                    Charts.draw(object["chart"], object["data"], subtitle: object["subtitle"], marks: object["marks"], highlight: object["highlight"], **look)
+                  else
+                    Figures.draw(object["form"], object["items"], **look)
+                  end
+        drawing.dup.tap { |own| own.nodes = Parts.applied(drawing.nodes, object["parts"] || {}, house) }
       end
 
       # @return [Boolean]

@@ -45,7 +45,7 @@ module Peony
       # Figures and texts from top to bottom, each with what lies behind it.
       def ordered
         list = @page["objects"].each_with_index.filter_map do |object, index|
-          [object, Pages.ground_under(@piece, @page, object, index)] unless object["type"] == "shape"
+          [object, Pages.ground_under(@piece, @page, object, index)] unless %w[shape connector].include?(object["type"])
         end
         list.sort_by { |object, _| [object["box"][1].round(-1), object["box"][0]] }
       end

@@ -73,6 +73,7 @@ module Peony
         case object["type"]
         when "figure", "chart" then figure(piece, object, under)
         when "text" then Texts.nodes(piece, object, under)
+        when "connector" then Shapes.connector(piece, object, under)
         else Shapes.nodes(piece, object, base)
         end
       end

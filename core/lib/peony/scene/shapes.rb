@@ -28,6 +28,39 @@ module Peony
         pen.nodes
       end
 
+      # A connector's way with rounded bends and its arrow heads.
+      # @param under [String] hex of the ground
+      # @return [Array] nodes
+      def connector(piece, object, under)
+        way = object["way"] || []
+        return [] if way.size < 2
+
+        colour = Colour::Mixing.legible(piece.house.colour(object["stroke"] || "ink-2"), under, Colour::Mixing::LARGE)
+        line = object["line"] || (2.5 * Piece::Layout.unit(piece)).round(1)
+        pen = Builder.new
+        pen.path(rounded(way, line * 4), stroke: colour, line: line, cap: "round", dash: object["dashed"] ? [line * 3, line * 3] : nil)
+        heads = object["heads"] || "to"
+        head(pen, way[-2], way[-1], line, colour) if %w[to both].include?(heads)
+        head(pen, way[1], way[0], line, colour) if %w[from both].include?(heads)
+        pen.nodes
+      end
+
+      def rounded(way, radius)
+        inner = way.each_cons(3).flat_map do |a, b, c|
+          cut = [radius, Math.hypot(b[0] - a[0], b[1] - a[1]) / 2, Math.hypot(c[0] - b[0], c[1] - b[1]) / 2].min
+          before, after = [a, c].map { |p| (d = Math.hypot(p[0] - b[0], p[1] - b[1])).zero? ? b : [b[0] + ((p[0] - b[0]) / d * cut), b[1] + ((p[1] - b[1]) / d * cut)] }
+          [["L", *before], ["C", *b, *b, *after]]
+        end
+        [["M", *way.first], *inner, ["L", *way.last]]
+      end
+
+      def head(pen, from, tip, line, colour)
+        angle = Math.atan2(tip[1] - from[1], tip[0] - from[0])
+        size = line * 4.5
+        wings = [2.65, -2.65].map { |turn| [tip[0] + (Math.cos(angle + turn) * size), tip[1] + (Math.sin(angle + turn) * size)] }
+        pen.polygon([tip, *wings], fill: colour)
+      end
+
       # Points of the unit square to curve commands; smooth ones by Catmull–Rom (tension 1/6 of the neighbours' distance).
       def commands(object)
         x, y, w, h = object["box"]

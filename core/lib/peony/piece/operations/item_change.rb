@@ -8,7 +8,8 @@ module Peony
         operation "item.change", { "id" => ID, "item" => ID, "set" => { "type" => "object", "minProperties" => 1 } }
 
         def change
-          item = figure["items"][item_index]
+          list, at = item_place
+          item = list[at]
           raise Error.new("The name of an item stays.", hint: "Nothing was changed.") if self["set"].key?("id")
 
           before = assign(item, self["set"])

@@ -8,8 +8,7 @@ module Peony
         operation "item.move", { "id" => ID, "item" => ID, "to" => INDEX }
 
         def change
-          items = figure["items"]
-          from = item_index
+          items, from = item_place
           items.insert([self["to"], items.size - 1].min, items.delete_at(from))
           [{ "op" => "item.move", "id" => self["id"], "item" => self["item"], "to" => from }, [self["id"]]]
         end

@@ -8,10 +8,15 @@ module Peony
         operation "item.remove", { "id" => ID, "item" => ID }
 
         def change
-          raise Error.new("A figure needs at least one item.", hint: "Remove the figure instead.") if figure["items"].size == 1
+          list, at = item_place
+          raise Error.new("A figure needs at least one item.", hint: "Remove the figure instead.") if figure["items"].size == 1 && list.equal?(figure["items"])
 
-          at = item_index
-          gone = figure["items"].delete_at(at)
+          before = items_now
+          gone = list.delete_at(at)
+          unless list.equal?(figure["items"])
+            all_items.each { |i| i.delete("children") if i["children"] == [] }
+            return [items_back(before), [self["id"]]]
+          end
           [{ "op" => "item.add", "id" => self["id"], "new" => gone, "at" => at }, [self["id"]]]
         end
       end

@@ -13,7 +13,7 @@ module Peony
 
         def outside
           each_object do |page, object|
-            next if object["type"] == "shape"
+            next if %w[shape connector].include?(object["type"])
 
             x, y, w, h = object["box"]
             next if x > -1 && y > -1 && x + w < piece.width + 1 && y + h < piece.height + 1
@@ -37,7 +37,7 @@ module Peony
 
         def overlaps
           piece.pages.flat_map do |page|
-            list = page["objects"].reject { |o| o["type"] == "shape" }
+            list = page["objects"].reject { |o| %w[shape connector].include?(o["type"]) || o["tie"] }
             list.combination(2).filter_map do |a, b|
               next unless overlap?(a["box"], b["box"])
 

@@ -16,6 +16,10 @@ export const usePiece = defineStore("piece", () => {
   const offline = ref(false);
   const selected = ref<string | null>(null);
   const item = ref<string | null>(null);
+  /** A single shape or word of the item, by its name in the drawing. */
+  const part = ref<string | null>(null);
+  /** Where a connector begins while its other end is being chosen. */
+  const linking = ref<{ object: string; item?: string } | null>(null);
   const pageId = ref<string | null>(null);
   let queue: Promise<unknown> = Promise.resolve();
   let events: EventSource | null = null;
@@ -41,7 +45,7 @@ export const usePiece = defineStore("piece", () => {
   function close() {
     deaf();
     state.value = null;
-    selected.value = item.value = pageId.value = null;
+    selected.value = item.value = part.value = pageId.value = linking.value = null;
   }
 
   /** Follows what other windows change. The first message says where the piece stands, in case something was missed. */
@@ -118,12 +122,26 @@ export const usePiece = defineStore("piece", () => {
   const changeItem = (id: string, itemId: string, set: Record<string, unknown>) => apply({ op: "item.change", id, item: itemId, set });
   const idle = () => queue;
 
-  function select(id: string | null, itemId: string | null = null) {
+  function select(id: string | null, itemId: string | null = null, partName: string | null = null) {
     selected.value = id;
     item.value = itemId;
+    part.value = partName;
   }
 
-  return { state, catalogue, trouble, pending, offline, selected, item, pageId, page, object, style, roles, open, close, send, apply, undo, redo, change, changeItem, select, reload, idle };
+  type PartSet = Record<string, unknown>;
+  /** Changes one part of a drawing; null puts it back as it was computed. Worked out when its turn comes, so that presses in a row add up. */
+  function changePart(id: string, name: string, set: PartSet | null | ((now: { move?: number[] }) => PartSet)) {
+    return send("changes", () => {
+      const object = state.value?.objects[id];
+      const parts: Record<string, unknown> = { ...(object?.type === "figure" || object?.type === "chart" ? object.parts : {}) };
+      const now = (parts[name] ?? {}) as PartSet;
+      if (set) parts[name] = { ...now, ...(typeof set === "function" ? set(now) : set) };
+      else delete parts[name];
+      return { operation: { op: "object.change", id, set: { parts: Object.keys(parts).length ? parts : null } }, base: state.value?.seq };
+    });
+  }
+
+  return { state, catalogue, trouble, pending, offline, selected, item, part, linking, pageId, page, object, style, roles, open, close, send, apply, undo, redo, change, changeItem, changePart, select, reload, idle };
 });
 
 export const freshId = (letter: string) => letter + Math.random().toString(36).slice(2, 9);

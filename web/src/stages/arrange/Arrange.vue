@@ -9,6 +9,7 @@ import Canvas from "./Canvas.vue";
 import ChartMargin from "./ChartMargin.vue";
 import FigureMargin from "./FigureMargin.vue";
 import FormSheet from "./FormSheet.vue";
+import PartMargin from "./PartMargin.vue";
 import OtherMargin from "./OtherMargin.vue";
 
 const piece = usePiece();
@@ -90,7 +91,7 @@ async function duplicate() {
   const [x, y, w, h] = o.box;
   if (await piece.apply({ op: "object.add", page: piece.page!.id, object: { ...JSON.parse(JSON.stringify(o)), id, box: [x + 24, y + 24, w, h] } })) piece.select(id);
 }
-const remove = () => piece.object && void piece.apply({ op: "object.remove", id: piece.object.id });
+const remove = () => (piece.part && piece.object ? void piece.changePart(piece.object.id, piece.part, { hide: true }).then(() => piece.select(piece.selected, piece.item)) : piece.object && void piece.apply({ op: "object.remove", id: piece.object.id }));
 function order(step: number) {
   if (!piece.object || !piece.page) return;
   const to = piece.page.objects.indexOf(piece.object.id) + step;
@@ -140,11 +141,13 @@ function figureOf(block: string) {
       <div class="status">
         <button class="act quiet" :disabled="index === 0" aria-label="Page before" @click="turn(-1)">‹</button><span>Page {{ index + 1 }} of {{ pages.length }}</span><button class="act quiet" :disabled="index === pages.length - 1" aria-label="Next page" @click="turn(1)">›</button>
         <span class="sep" /><button aria-label="Zoom out" @click="setZoom(zoom / 1.2)">−</button><span>{{ Math.round(zoom * 100) }} %</span><button aria-label="Zoom in" @click="setZoom(zoom * 1.2)">+</button><button class="act" :disabled="own === null" @click="setZoom(null)">Fit</button>
-        <template v-if="piece.object"><span class="sep" /><button class="act" @click="duplicate">Double</button><button class="act" @click="order(1)">Forward</button><button class="act" @click="order(-1)">Back</button><button class="act" @click="remove">Remove</button></template>
+        <template v-if="piece.linking"><span class="sep" /><strong>Choose what it leads to. Escape ends.</strong></template>
+        <template v-else-if="piece.object"><span class="sep" /><button class="act" @click="duplicate">Double</button><button class="act" @click="order(1)">Forward</button><button class="act" @click="order(-1)">Back</button><button class="act" @click="remove">Remove</button></template>
       </div>
     </section>
     <aside class="margin scroll" aria-label="What is selected">
-      <FormSheet v-if="forms && piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object.id" :now="piece.object.form" @look="looks = $event" @close="forms = false; canvas?.focus()" />
+      <PartMargin v-if="piece.part && (piece.object?.type === 'figure' || piece.object?.type === 'chart')" :key="piece.part" :object="piece.object" :part="piece.part" />
+      <FormSheet v-else-if="forms && piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object.id" :now="piece.object.form" @look="looks = $event" @close="forms = false; canvas?.focus()" />
       <FigureMargin v-else-if="piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object as FigureObject" @forms="forms = true" />
       <ChartMargin v-else-if="piece.object?.type === 'chart'" :key="piece.object.id" :chart="piece.object as ChartObject" />
       <OtherMargin v-else />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The page under the hand: select, move, resize, edit words in place. A drag is drawn here; letting go makes one change.
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from "vue";
-import { usePiece } from "../../piece/store";
+import { freshId, usePiece } from "../../piece/store";
 import type { Box, PageSkeleton } from "../../api/types";
 import PageView from "../../piece/PageView.vue";
 import { linesOf, resized, snapMove, tidy } from "./snap";
@@ -24,18 +24,35 @@ const NUDGE_MS = 220;
 const size = computed(() => piece.state!.piece.size);
 const object = computed(() => (piece.selected && props.page.objects.includes(piece.selected) ? piece.object : null));
 const box = computed<Box | null>(() => live.value ?? object.value?.box ?? null);
-const handles = computed(() => (object.value?.type === "text" ? ["e", "w"] : object.value?.type === "shape" && object.value.shape === "line" ? ["nw", "se"] : HANDLES));
+const handles = computed(() => (object.value?.type === "connector" || piece.part ? [] : object.value?.type === "text" ? ["e", "w"] : object.value?.type === "shape" && object.value.shape === "line" ? ["nw", "se"] : HANDLES));
 const px = (n: number) => `${n * props.zoom}px`;
 const place = (b: Box) => ({ left: px(Math.min(b[0], b[0] + b[2])), top: px(Math.min(b[1], b[1] + b[3])), width: px(Math.abs(b[2])), height: px(Math.abs(b[3])) });
 const called = (id: string) => {
   const o = piece.state?.objects[id];
   if (!o) return id;
-  return o.type === "chart" ? `Chart ${o.heading ?? o.chart}` : o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
+  return o.type === "connector" ? "Connector" : o.type === "chart" ? `Chart ${o.heading ?? o.chart}` : o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
 };
 const itemBox = ref<Box | null>(null);
 
 const groupOf = (id: string) => root.value?.querySelector<SVGGElement>(`g[data-object="${id}"]`) ?? null;
-let drag: null | { id: string; handle: string | null; x: number; y: number; from: Box; moved: boolean; group: SVGGElement | null; item: string | null; was: boolean } = null;
+let drag: null | { id: string; handle: string | null; x: number; y: number; from: Box; moved: boolean; group: SVGGElement | null; item: string | null; was: boolean; part: string | null; shape: SVGElement | null } = null;
+
+/** The name of a shape or word within its object: item/part, numbered where an item says the same more than once. */
+function partOf(element: Element, id: string): string | null {
+  const shape = element.closest<SVGElement>("[data-part]");
+  const own = groupOf(id);
+  if (!shape || !own?.contains(shape)) return null;
+  const item = shape.closest<SVGGElement>("g[data-item]")?.dataset.item ?? "";
+  const name = shape.dataset.part!;
+  if (name.startsWith("shape")) return `${item}/${name}`;
+  const same = [...own.querySelectorAll<SVGElement>(`[data-part="${name}"]`)].filter((other) => (other.closest<SVGGElement>("g[data-item]")?.dataset.item ?? "") === item);
+  const number = same.indexOf(shape) + 1;
+  return `${item}/${name}${number > 1 ? `.${number}` : ""}`;
+}
+
+function shapeOf(id: string, name: string): SVGElement | null {
+  return [...(groupOf(id)?.querySelectorAll<SVGElement>("[data-part]") ?? [])].find((shape) => partOf(shape, id) === name) ?? null;
+}
 
 function lines(id: string) {
   const others = props.page.objects.filter((o) => o !== id).map((o) => piece.state!.objects[o].box);
@@ -52,9 +69,12 @@ function down(event: PointerEvent) {
   root.value?.focus({ preventScroll: true });
   if (!id) { piece.select(null); itemBox.value = null; return; }
   const item = target.closest<SVGGElement>('g[data-kind="item"]')?.dataset.item ?? null;
+  if (piece.linking && !handle) { void link(id, item); return; }
   const was = piece.selected === id;
   if (!was) piece.select(id);
-  drag = { id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: groupOf(id) };
+  const name = handle ? null : partOf(target, id);
+  const held = name && name === piece.part && was ? shapeOf(id, name) : null;
+  drag = { part: was && piece.item && piece.item === item ? name : null, shape: held, id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: groupOf(id) };
   root.value?.setPointerCapture(event.pointerId);
 }
 
@@ -64,8 +84,13 @@ function move(event: PointerEvent) {
   const dy = (event.clientY - drag.y) / props.zoom;
   if (!drag.moved && Math.hypot(dx, dy) * props.zoom < DRAG_PX) return;
   drag.moved = true;
+  Object.assign(shifted, { dx, dy });
   itemBox.value = null;
   const within = event.altKey ? 0 : SNAP_PX / props.zoom;
+  if (drag.shape) {
+    drag.shape.setAttribute("transform", `translate(${dx} ${dy})`);
+    return;
+  }
   if (drag.handle) {
     if (piece.state!.objects[drag.id].type === "shape" && handles.value.length === 2) {
       const [x, y, w, h] = drag.from;
@@ -90,26 +115,43 @@ async function up() {
   guides.value = { x: null, y: null };
   if (!done) return;
   if (!done.moved) {
-    // The first click takes the object, the next one the item under it.
-    piece.select(done.id, done.was ? done.item : null);
+    // The first click takes the object, the next one the item under it, the next one the shape or words in it.
+    piece.select(done.id, done.was ? done.item : null, done.part);
     void nextTick(markItem);
     return;
   }
+  if (done.shape && done.part) { await shift(done.id, done.part, shifted.dx, shifted.dy); done.shape.removeAttribute("transform"); return; }
   if (live.value) await piece.change(done.id, { box: tidy(live.value) });
   done.group?.removeAttribute("transform");
   live.value = null;
 }
 
+const shifted = { dx: 0, dy: 0 };
+async function shift(id: string, name: string, dx: number, dy: number) {
+  await piece.changePart(id, name, (now) => ({ move: [(now.move?.[0] ?? 0) + dx, (now.move?.[1] ?? 0) + dy].map((v) => Math.round(v * 10) / 10) }));
+  void nextTick(markItem);
+}
+
+async function link(id: string, item: string | null) {
+  const from = piece.linking!;
+  const page = props.page.id;
+  if (from.object === id && (from.item ?? null) === item) return;
+  piece.linking = null;
+  const made = freshId("k");
+  const to = { object: id, ...(item && piece.state!.objects[id].type !== "text" ? { item } : {}) };
+  if (await piece.apply({ op: "object.add", page, object: { id: made, type: "connector", box: [0, 0, 1, 1], from, to } })) piece.select(made);
+}
+
 function markItem() {
   itemBox.value = null;
   if (!piece.item || !piece.selected || !frame.value) return;
-  const group = frame.value.querySelector<SVGGElement>(`g[data-object="${piece.selected}"] g[data-item="${piece.item}"]`);
+  const group = piece.part ? shapeOf(piece.selected, piece.part) : frame.value.querySelector<SVGGElement>(`g[data-object="${piece.selected}"] g[data-item="${piece.item}"]`);
   if (!group) return;
   const inner = group.getBoundingClientRect();
   const outer = frame.value.getBoundingClientRect();
   itemBox.value = [(inner.left - outer.left) / props.zoom - 4, (inner.top - outer.top) / props.zoom - 4, inner.width / props.zoom + 8, inner.height / props.zoom + 8];
 }
-watch(() => [piece.item, piece.selected, piece.state?.seq, props.zoom, props.page.id], () => void nextTick(markItem));
+watch(() => [piece.item, piece.part, piece.selected, piece.state?.seq, props.zoom, props.page.id], () => void nextTick(markItem));
 
 function begin(event: MouseEvent) {
   // The captured pointer makes the canvas the target, so the words are looked up by place.
@@ -165,9 +207,10 @@ function keys(event: KeyboardEvent) {
   const far = event.shiftKey ? 10 : 1;
   const arrows: Record<string, [number, number]> = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, -far], ArrowDown: [0, far] };
   if (event.key === "Escape") {
-    if (piece.item) piece.select(piece.selected); else if (piece.selected) piece.select(null); else emit("leave");
+    if (piece.linking) piece.linking = null; else if (piece.part) piece.select(piece.selected, piece.item); else if (piece.item) piece.select(piece.selected); else if (piece.selected) piece.select(null); else emit("leave");
     itemBox.value = null;
-  } else if (arrows[event.key] && object.value && !event.altKey) nudge(...arrows[event.key]);
+  } else if (arrows[event.key] && piece.part && object.value) void shift(object.value.id, piece.part, ...arrows[event.key]);
+  else if (arrows[event.key] && object.value && !event.altKey) nudge(...arrows[event.key]);
   else if ((event.key === "Enter" || event.key === "F2") && object.value) {
     const scope = piece.item ? ` g[data-item="${piece.item}"]` : "";
     const words = frame.value?.querySelector<SVGTextElement>(`g[data-object="${object.value.id}"]${scope} text[data-part="title"], g[data-object="${object.value.id}"]${scope} text[data-part="text"]`);
@@ -182,7 +225,7 @@ defineExpose({ focus: () => root.value?.focus() });
 </script>
 
 <template>
-  <div ref="root" class="canvas" tabindex="0" role="application" aria-label="The page. Tab goes from thing to thing, arrow keys move, Enter edits, Escape leaves." @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up" @dblclick="begin" @keydown="keys">
+  <div ref="root" class="canvas" :class="{ linking: piece.linking }" tabindex="0" role="application" aria-label="The page. Tab goes from thing to thing, arrow keys move, Enter edits, Escape leaves." @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up" @dblclick="begin" @keydown="keys">
     <div ref="frame" class="frame" :style="{ width: px(size.width), height: px(size.height) }">
       <PageView :page="page" :svg="svg" />
       <button v-for="id in page.objects" :key="id" class="reach" :style="place(piece.state!.objects[id].box)" :aria-label="called(id)" :aria-pressed="piece.selected === id" @focus="piece.selected !== id && piece.select(id)" />
@@ -202,7 +245,7 @@ defineExpose({ focus: () => root.value?.focus() });
 <style scoped>
 .canvas { outline: none; touch-action: none; padding: 24px; width: max-content; min-width: 100%; min-height: 100%; display: grid; place-items: center; }
 .frame { position: relative; background: #fff; box-shadow: 0 0 0 1px var(--page-edge); }
-.frame :deep(g[data-object]) { cursor: move; }
+.frame :deep(g[data-object]) { cursor: move; } .linking .frame :deep(g[data-object]) { cursor: crosshair; }
 .frame :deep(text) { user-select: none; }
 .reach { position: absolute; pointer-events: none; opacity: 0; }
 .chosen { position: absolute; outline: 1.5px solid var(--peony); pointer-events: none; } .chosen.line { outline-style: dotted; }

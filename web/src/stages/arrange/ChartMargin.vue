@@ -94,6 +94,7 @@ watch(stamp, load);
     <div class="switch finish" role="group" aria-label="Finish"><button v-for="f in piece.catalogue?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @click="set({ finish: f.finish })">{{ f.finish }}</button></div>
     <span class="label">Colour</span>
     <div class="row"><button v-for="role in COLOURS" :key="role" class="swatch" :style="{ background: piece.roles[role] }" :aria-label="ROLE[role]" :title="ROLE[role]" :aria-pressed="(chart.colour ?? 'accent-1') === role" @click="set({ colour: role })" /></div>
+    <p v-if="chart.parts" class="small quiet">Some parts are not as they were computed. <button class="act" @click="set({ parts: null })">Put all back</button></p>
     <TakeAlong :figure="chart.id" :item="null" :title="null" />
     <label class="label" for="chart-description">For readers who cannot see it</label>
     <textarea id="chart-description" class="field" rows="4" :value="chart.description ?? ''" placeholder="What the chart shows, in a sentence" @change="set({ description: value($event) || null })" />

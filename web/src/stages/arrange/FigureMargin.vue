@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What the selected figure says, where that comes from, how it is drawn.
-import { computed, nextTick, ref } from "vue";
+import { computed, nextTick, ref, shallowRef } from "vue";
 import { PhArrowDown, PhArrowUp, PhPlus, PhTrash } from "@phosphor-icons/vue";
 import { freshId, usePiece } from "../../piece/store";
 import type { FigureObject, Item, Role } from "../../api/types";
@@ -19,7 +19,13 @@ const piece = usePiece();
 const list = ref<HTMLElement>();
 const COLOURS: Role[] = ["accent-1", "accent-2", "signal", "ink"];
 const form = computed(() => piece.catalogue?.forms.find((f) => f.form === props.figure.form));
-const current = computed(() => props.figure.items.find((i) => i.id === piece.item) ?? null);
+interface Row { item: Item; depth: number; index: number; list: Item[] }
+const flat = (list: Item[], depth = 0): Row[] => list.flatMap((item, index) => [{ item, depth, index, list }, ...flat(item.children ?? [], depth + 1)]);
+/** The items and, indented, what they are made of. */
+const rows = computed(() => flat(props.figure.items));
+const now = computed(() => rows.value.find((r) => r.item.id === piece.item) ?? null);
+const current = computed(() => now.value?.item ?? null);
+const hidden = computed(() => Object.values(props.figure.parts ?? {}).filter((p) => p.hide).length);
 const remarks = computed(() => piece.state?.remarks.filter((r) => r.object === props.figure.id) ?? []);
 const finish = computed(() => props.figure.finish ?? piece.state?.piece.style.finish ?? piece.style?.finish);
 const drawnFrom = computed(() => {
@@ -42,7 +48,25 @@ async function add() {
   await nextTick();
   list.value?.querySelector<HTMLInputElement>(`[data-row="${id}"] input`)?.select();
 }
-const move = (item: Item, step: number) => void piece.apply({ op: "item.move", id: props.figure.id, item: item.id, to: props.figure.items.indexOf(item) + step });
+const move = (row: Row, step: number) => { const to = row.index + step; if (to >= 0 && to < row.list.length) void piece.apply({ op: "item.move", id: props.figure.id, item: row.item.id, to }); };
+const merge = (row: Row) => void piece.apply({ op: "item.merge", id: props.figure.id, item: row.item.id });
+const split = (row: Row) => void piece.apply({ op: "item.split", id: props.figure.id, item: row.item.id, new: freshId("i") });
+const nest = (row: Row, to: "in" | "out") => void piece.apply({ op: "item.nest", id: props.figure.id, item: row.item.id, to });
+
+const held = shallowRef<Row | null>(null);
+const over = shallowRef<Row | null>(null);
+function drop(row: Row) {
+  const from = held.value;
+  held.value = over.value = null;
+  if (from && from.list === row.list && from !== row) void piece.apply({ op: "item.move", id: props.figure.id, item: from.item.id, to: row.index });
+}
+async function label(item: Item) {
+  const id = freshId("t");
+  const [x, y] = props.figure.box;
+  const size = piece.state!.piece.size.width;
+  const made = await piece.apply({ op: "object.add", page: piece.page!.id, object: { id, type: "text", role: "label", text: "A note", box: [x, y, Math.round(size * 0.16), 20], tie: { object: props.figure.id, item: item.id, at: [0, -Math.round(size * 0.03)] } } });
+  if (made) piece.select(id);
+}
 const remove = (item: Item) => { piece.select(props.figure.id); void piece.apply({ op: "item.remove", id: props.figure.id, item: item.id }); };
 const number = (item: Item, event: Event) => setItem(item, { value: numeral(value(event)) });
 </script>
@@ -56,22 +80,30 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
     <span class="label">Says</span>
     <input class="field heading" aria-label="Heading" placeholder="Heading" :value="figure.heading ?? ''" @change="set({ heading: value($event) || null })" />
     <ol ref="list" class="items">
-      <li v-for="(it, index) in figure.items" :key="it.id" :class="{ now: it.id === piece.item }" :data-row="it.id" @focusin="piece.select(figure.id, it.id)">
+      <li v-for="({ item: it, depth, index, list: within }, n) in rows" :key="it.id" :class="{ now: it.id === piece.item, over: over === rows[n] && held }" :data-row="it.id" :style="{ marginLeft: `${depth * 14}px` }" @focusin="piece.select(figure.id, it.id)" @dragover.prevent="over = rows[n]" @drop.prevent="drop(rows[n])">
         <div class="line">
-          <input class="title" :aria-label="`Title of item ${index + 1}`" :value="it.title" @change="value($event) && setItem(it, { title: value($event) })" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.alt.up.prevent="index > 0 && move(it, -1)" @keydown.alt.down.prevent="move(it, 1)" />
-          <input v-if="typeof it.value === 'number'" class="value" :aria-label="`Value of item ${index + 1}`" :value="it.value" @change="number(it, $event)" />
+          <span class="grip" draggable="true" title="Drag to another place" aria-hidden="true" @dragstart="held = rows[n]; $event.dataTransfer?.setData('text/plain', it.title)" @dragend="held = over = null">⠿</span>
+          <input class="title" :aria-label="`Title of item ${n + 1}`" :value="it.title" @change="value($event) && setItem(it, { title: value($event) })" @keydown.enter="($event.target as HTMLElement).blur()" @keydown.alt.up.prevent="move(rows[n], -1)" @keydown.alt.down.prevent="move(rows[n], 1)" @keydown.alt.right.prevent="index > 0 && nest(rows[n], 'in')" @keydown.alt.left.prevent="depth > 0 && nest(rows[n], 'out')" />
+          <input v-if="typeof it.value === 'number'" class="value" :aria-label="`Value of item ${n + 1}`" :value="it.value" @change="number(it, $event)" />
           <span v-if="typeof it.value === 'number'" class="tiny quiet unit">{{ it.unit }}</span>
         </div>
         <template v-if="it.id === piece.item">
           <textarea class="field detail" rows="2" aria-label="Detail" placeholder="Detail" :value="it.detail ?? ''" @change="setItem(it, { detail: value($event) || null })" />
           <label v-for="([name, words], a) in (it.aspects as string[][] | undefined)" :key="name" class="aspect tiny quiet">{{ name }}<input class="field" :value="words" @change="setItem(it, { aspects: (it.aspects as string[][]).map((p, i) => (i === a ? [p[0], value($event)] : p)) })" /></label>
+          <input v-if="typeof it.value === 'number'" class="field" aria-label="Unit" placeholder="unit" :value="it.unit ?? ''" @change="setItem(it, { unit: value($event) || null })" />
+          <button v-else class="act" @click="setItem(it, { value: 10 })">Give it a number</button>
           <input v-if="it.date" class="field" aria-label="Date" :value="it.date" @change="setItem(it, { date: value($event) || null })" />
           <IconPicker :icon="it.icon ?? null" :title="it.title" @choose="(name) => setItem(it, { icon: name })" />
           <div class="acts">
-            <button :disabled="index === 0" aria-label="Move up" title="Move up (Alt ↑)" @click="move(it, -1)"><PhArrowUp :size="16" /></button>
-            <button :disabled="index === figure.items.length - 1" aria-label="Move down" title="Move down (Alt ↓)" @click="move(it, 1)"><PhArrowDown :size="16" /></button>
+            <button :disabled="index === 0" aria-label="Move up" title="Move up (Alt ↑)" @click="move(rows[n], -1)"><PhArrowUp :size="16" /></button>
+            <button :disabled="index === within.length - 1" aria-label="Move down" title="Move down (Alt ↓)" @click="move(rows[n], 1)"><PhArrowDown :size="16" /></button>
             <button class="act" :aria-pressed="!!it.strong" @click="setItem(it, { strong: it.strong ? null : true })">{{ it.strong ? "Not stressed" : "Stress it" }}</button>
-            <button :disabled="figure.items.length === 1" aria-label="Remove item" title="Remove item" class="end" @click="remove(it)"><PhTrash :size="16" /></button>
+            <button :disabled="figure.items.length === 1 && depth === 0" aria-label="Remove item" title="Remove item" class="end" @click="remove(it)"><PhTrash :size="16" /></button>
+          </div>
+          <div class="acts more">
+            <button class="act" @click="split(rows[n])">Split</button><button class="act" :disabled="index === within.length - 1" @click="merge(rows[n])">Merge with next</button>
+            <button class="act" :disabled="index === 0" title="Put it under the one before (Alt →)" @click="nest(rows[n], 'in')">Indent</button><button v-if="depth" class="act" title="Alt ←" @click="nest(rows[n], 'out')">Outdent</button>
+            <button class="act" @click="label(it)">Note on it</button><button class="act" @click="piece.linking = { object: figure.id, item: it.id }">Connect</button>
           </div>
         </template>
       </li>
@@ -90,6 +122,7 @@ const number = (item: Item, event: Event) => setItem(item, { value: numeral(valu
               @click="current ? setItem(current, { colour: current.colour === role ? null : role }) : set({ colour: role })" />
       <span class="tiny quiet">{{ ROLE[current ? current.colour ?? "" : figure.colour ?? "accent-1"] ?? "as the figure" }}</span>
     </div>
+    <p v-if="figure.parts" class="small quiet">{{ hidden ? `${hidden} hidden. ` : "" }}Some parts are not as they were computed. <button class="act" @click="set({ parts: null })">Put all back</button></p>
     <TakeAlong :figure="figure.id" :item="current?.id ?? null" :title="current?.title ?? null" />
     <label class="label" for="figure-description">For readers who cannot see it</label>
     <textarea id="figure-description" class="field" rows="3" :value="figure.description ?? ''" placeholder="What the figure shows, in a sentence" @change="set({ description: value($event) || null })" />
@@ -104,6 +137,7 @@ h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; }
 .line { display: flex; align-items: center; } .title { flex: 1; min-width: 0; height: 30px; border: 0; background: transparent; font-weight: 600; font-size: 13px; text-overflow: ellipsis; } .value { width: 58px; height: 30px; border: 0; background: transparent; text-align: right; } .unit { padding: 0 6px 0 3px; max-width: 54px; overflow: hidden; text-overflow: ellipsis; }
 .aspect { display: grid; grid-template-columns: 86px 1fr; align-items: center; margin-bottom: 4px; padding-right: 6px; } .aspect .field { height: 28px; color: var(--ink); }
 li.now .field + .acts { margin-top: 6px; }
+.grip { cursor: grab; color: var(--quiet); padding: 0 4px 0 0; font-size: 13px; opacity: 0.55; } li:hover .grip { opacity: 1; } li.over { box-shadow: inset 0 2px 0 var(--peony); } .more { flex-wrap: wrap; row-gap: 3px; margin-top: 6px; }
 .detail { font-size: 13px; margin-bottom: 5px; width: calc(100% - 6px); } .acts { display: flex; gap: 12px; align-items: center; padding-right: 8px; } .end { margin-left: auto; }
 .add { display: inline-flex; align-items: center; gap: 4px; } .fill { margin-left: 18px; vertical-align: top; line-height: 21px; } .add { line-height: 21px; vertical-align: top; } .finish { margin-top: 8px; display: grid; grid-template-columns: repeat(3, 1fr); } .finish button:nth-child(3n) { border-right: 0; } .finish button:nth-child(n + 4) { border-top: 1px solid var(--line); } .row { display: flex; gap: 9px; align-items: center; }
 </style>

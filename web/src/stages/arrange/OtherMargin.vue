@@ -2,12 +2,13 @@
 // The margin for a text, a shape, or, with nothing selected, the page itself.
 import { computed } from "vue";
 import { freshId, usePiece } from "../../piece/store";
-import type { Role, ShapeObject, TextObject } from "../../api/types";
+import type { ConnectorObject, Role, ShapeObject, TextObject } from "../../api/types";
 import { ROLE } from "../../ui/words";
 
 const piece = usePiece();
 const text = computed(() => (piece.object?.type === "text" ? (piece.object as TextObject) : null));
 const shape = computed(() => (piece.object?.type === "shape" ? (piece.object as ShapeObject) : null));
+const connector = computed(() => (piece.object?.type === "connector" ? (piece.object as ConnectorObject) : null));
 const index = computed(() => piece.state?.pages.findIndex((p) => p.id === piece.page?.id) ?? 0);
 const INKS: Role[] = ["ink", "ink-2", "accent-1", "accent-2", "signal", "surface"];
 const GROUNDS: Role[] = ["surface", "surface-2", "accent-1", "accent-2", "accent-3", "accent-4", "signal"];
@@ -34,6 +35,7 @@ async function removePage() {
 <template>
   <div v-if="text">
     <h2>Text</h2>
+    <p v-if="text.tie" class="small quiet">A label: it moves with its item. <button class="act" @click="set({ tie: null })">Set it free</button></p>
     <span class="label">Says</span>
     <textarea class="field" rows="4" aria-label="Words" :value="text.text" @change="words($event).trim() && set({ text: words($event) })" />
     <span class="label">Set as</span>
@@ -59,6 +61,17 @@ async function removePage() {
     <div class="row"><button v-for="role in INKS" :key="role" class="swatch" :style="{ background: piece.roles[role] }" :aria-label="ROLE[role]" :title="ROLE[role]" :aria-pressed="shape.stroke === role" @click="set({ stroke: role })" /><button class="act quiet" :disabled="!shape.fill" @click="set({ stroke: null })">none</button></div>
     <label class="label" for="shape-line">Weight in px</label>
     <input id="shape-line" class="field" type="number" min="0.5" max="80" step="0.5" :value="shape.line ?? 2.5" @change="set({ line: Number(words($event)) || 2.5 })" />
+  </div>
+  <div v-else-if="connector">
+    <h2>Connector</h2>
+    <p class="small quiet">It finds its way round words by itself, and goes with what it joins.</p>
+    <span class="label">Heads</span>
+    <div class="switch" role="group" aria-label="Heads"><button v-for="(name, h) in { to: 'end', from: 'start', both: 'both', none: 'none' }" :key="h" :aria-pressed="(connector.heads ?? 'to') === h" @click="set({ heads: h })">{{ name }}</button></div>
+    <span class="label">Colour</span>
+    <div class="row"><button v-for="role in INKS" :key="role" class="swatch" :style="{ background: piece.roles[role] }" :aria-label="ROLE[role]" :title="ROLE[role]" :aria-pressed="(connector.stroke ?? 'ink-2') === role" @click="set({ stroke: role })" /></div>
+    <label class="check"><input type="checkbox" :checked="!!connector.dashed" @change="set({ dashed: connector.dashed ? null : true })" /> Dashed</label>
+    <label class="label" for="connector-line">Weight in px</label>
+    <input id="connector-line" class="field" type="number" min="0.5" max="40" step="0.5" :value="connector.line ?? ''" placeholder="by the page" @change="set({ line: Number(words($event)) || null })" />
   </div>
   <div v-else-if="piece.page">
     <h2>Page {{ index + 1 }}</h2>

@@ -17,9 +17,9 @@ gem "sqlite3", "~> 1.7"
 gem "tilt", "~> 2.3"
 
 group :test do
-  gem "caxlsx", "~> 4.0"
   gem "axe-core-api", "~> 4.10"
   gem "capybara", "~> 3.40"
+  gem "caxlsx", "~> 4.0"
   gem "cuprite", "~> 0.15"
   gem "rack-test", "~> 2.1"
   gem "rspec", "~> 3.13"

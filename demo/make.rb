@@ -166,7 +166,7 @@ nights = Composer.new("Night by night", "wide", "Dome", size: { "width" => 1200,
 nights.piece.data["kind"] = "own"
 nights.table("visitor-nights", "Guests, night by night")
 nights.chart("visitor-nights", "line", 64, 56, 1072, 590, column: "Guests", heading: "One clear night brought 301 guests, two clouded weeks almost none",
-                                                           events: "13 August: Meteor shower: 301\n28 August to 10 September: clouded out\n3 October: lamps-out night")
+                                                          events: "13 August: Meteor shower: 301\n28 August to 10 September: clouded out\n3 October: lamps-out night")
 nights.text("Source: door counts of the season team, 1 August to 31 October. quillmere.example", 64, 684, 900, "source", size: 17)
 nights.save("nights")
 

@@ -20,8 +20,16 @@ def table(name, rows) = File.write(File.join(__dir__, "tables", "#{name}.csv"), 
 draws = Draws.new(13)
 nights = (Date.new(2025, 8, 1)..Date.new(2025, 10, 31)).map do |day|
   cloudy = day.between?(Date.new(2025, 8, 28), Date.new(2025, 9, 10))
-  mean = cloudy ? 9 : (day.saturday? || day.sunday? ? 74 : 47)
-  guests = day == Date.new(2025, 8, 13) ? 301 : [draws.around(mean, cloudy ? 2.5 : 6).round, 0].max
+  mean = if cloudy
+           9
+         else
+           (day.saturday? || day.sunday? ? 74 : 47)
+         end
+  guests = if day == Date.new(2025, 8, 13)
+             301
+           else
+             [draws.around(mean, cloudy ? 2.5 : 6).round, 0].max
+           end
   [day.iso8601, guests, cloudy ? "cloud" : "clear"]
 end
 table("visitor-nights", [%w[Night Guests Sky], *nights])
@@ -34,10 +42,16 @@ end
 table("income", [%w[Month Membership Shop Grants], *months])
 
 streets = %w[Mill Chapel Quarry Furrow Heron Orchard Station Priory].product(%w[Lane Bank Steps Row Hill]).map { |a, b| "#{a} #{b}" }
-table("street-lamps", [["Street", "Lamps within 200 m", "Sky brightness (mcd/m²)"], *streets.map { |s| lamps = draws.around(24, 10).round.clamp(2, 52); [s, lamps, (0.3 + (0.038 * lamps) + draws.around(0, 0.13)).round(2).clamp(0.2, 3)] }])
+table("street-lamps", [["Street", "Lamps within 200 m", "Sky brightness (mcd/m²)"], *streets.map do |s|
+  lamps = draws.around(24, 10).round.clamp(2, 52)
+  [s, lamps, (0.3 + (0.038 * lamps) + draws.around(0, 0.13)).round(2).clamp(0.2, 3)]
+end])
 
-countries = { "United Kingdom" => 3104, "Ireland" => 412, "Germany" => 236, "France" => 188, "Netherlands" => 141, "Norway" => 64, "Spain" => 57, "Italy" => 49, "Denmark" => 38, "Poland" => 33, "Portugal" => 21, "Iceland" => 12 }
+countries = { "United Kingdom" => 3104, "Ireland" => 412, "Germany" => 236, "France" => 188, "Netherlands" => 141, "Norway" => 64, "Spain" => 57, "Italy" => 49, "Denmark" => 38, "Poland" => 33,
+              "Portugal" => 21, "Iceland" => 12 }
 table("countries", [["Country", "Guests, 2025"], *countries.to_a])
 
 scale = { "Strongly agree" => 6, "Agree" => 4, "Neither" => 1.4, "Disagree" => 0.8, "Strongly disagree" => 0.3 }
-table("survey", [["No.", "Came with", "I would come again", "I was warm enough"], *(1..84).map { |i| [i, draws.pick("family" => 3, "school" => 4, "friends" => 2, "nobody" => 1), draws.pick(scale), draws.pick(scale.to_a.reverse.map(&:first).zip([4, 3, 1.5, 2.5, 1.2]).to_h)] }])
+table("survey", [["No.", "Came with", "I would come again", "I was warm enough"], *(1..84).map do |i|
+  [i, draws.pick("family" => 3, "school" => 4, "friends" => 2, "nobody" => 1), draws.pick(scale), draws.pick(scale.to_a.reverse.map(&:first).zip([4, 3, 1.5, 2.5, 1.2]).to_h)]
+end])

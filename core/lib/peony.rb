@@ -34,8 +34,8 @@ module Peony
   LOADER = Zeitwerk::Loader.new
   LOADER.tag = "peony"
   LOADER.push_dir(__dir__)
-  LOADER.inflector.inflect("cli" => "CLI", "svg" => "SVG", "png" => "PNG", "pdf" => "PDF", "html" => "HTML", "oklch" => "OKLCH", "docx" => "DOCX", "odt" => "ODT", "pptx" => "PPTX", "json" => "JSON",
-                           "pdf_file" => "PDFFile", "pdf_lines" => "PDFLines", "pdf_blocks" => "PDFBlocks")
+  LOADER.inflector.inflect("cli" => "CLI", "svg" => "SVG", "png" => "PNG", "pdf" => "PDF", "html" => "HTML", "oklch" => "OKLCH", "docx" => "DOCX", "odt" => "ODT", "pptx" => "PPTX",
+                           "json" => "JSON", "pdf_file" => "PDFFile", "pdf_lines" => "PDFLines", "pdf_blocks" => "PDFBlocks")
   LOADER.collapse("#{__dir__}/peony/notes/readers")
   LOADER.setup
 

@@ -7,7 +7,12 @@ RSpec.describe Peony::Charts do
 
   def nights(days: 92)
     random = Random.new(4)
-    "Night,Guests\n#{(0...days).map { |i| d = Date.new(2025, 8, 1) + i; "#{d},#{i == 12 ? 301 : (d.saturday? || d.sunday? ? 80 : 50) + random.rand(9)}" }.join("\n")}"
+    rows = (0...days).map do |i|
+      day = Date.new(2025, 8, 1) + i
+      usual = (day.saturday? || day.sunday? ? 80 : 50) + random.rand(9)
+      "#{day},#{i == 12 ? 301 : usual}"
+    end
+    ["Night,Guests", *rows].join("\n")
   end
 
   TABLES = {
@@ -16,7 +21,9 @@ RSpec.describe Peony::Charts do
     wide: "Base,Jan 2025,Feb 2025,Mar 2025,Apr 2025\nCairnlow,28,23,20,16\nStell Pass,13,10,8,8\nMossop Edge,5,7,5,4\nBlack Ghyll,9,7,6,5",
     months: "Month,Membership (£),Shop (£)\n#{(0...18).map { |i| "#{(Date.new(2024, 1, 1) >> i).strftime('%B %Y')},#{1400 + (30 * i)},#{600 + ((i % 5) * 40)}" }.join("\n")}",
     pairs: "Street,Lamps,Brightness\n#{(0...40).map { |i| "Street #{i},#{i},#{(0.3 + (i * 0.04) + ((i % 7) * 0.02)).round(2)}" }.join("\n")}",
-    answers: "No.,Would you come again,Age,Mark (1-5)\n#{(1..60).map { |i| "#{i},#{%w[Agree Agree Agree Disagree][i % 4]},#{['under 25', '25 to 44'][i % 2]},#{[5, 5, 4, 4, 5, 1][i % 6]}" }.join("\n")}",
+    answers: "No.,Would you come again,Age,Mark (1-5)\n#{(1..60).map do |i|
+      "#{i},#{%w[Agree Agree Agree Disagree][i % 4]},#{['under 25', '25 to 44'][i % 2]},#{[5, 5, 4, 4, 5, 1][i % 6]}"
+    end.join("\n")}",
     places: "Country,Guests\nIreland,412\nGermany,236\nNorway,64\nMalta,3\nAtlantis,1",
     steps: "What,Amount\nMembership,5200\nShop,1800\nRepairs,-2400\nEnergy,-1300",
     measures: "Item,Before,After,Visits\nGrants,4200,5100,12\nShop,2600,3300,340\nHire,900,700,55\nTalks,1300,1500,140\nCamp,800,950,31"
@@ -96,7 +103,7 @@ RSpec.describe Peony::Charts do
   end
 
   it "leaves missing values as gaps" do
-    rows = (1..10).map { |i| "2025-03-#{format('%02d', i)},#{[4, 5].include?(i) ? '' : 20 + i}" }
+    rows = (1..10).map { |i| "2025-03-#{format('%02d', i)},#{20 + i unless [4, 5].include?(i)}" }
     made = Peony::Charts::Proposals.for(shape_of("Day,Boats\n#{rows.join("\n")}")).find { |p| p.chart == "line" }
     lines = []
     Peony::Scene::Picture.new(nodes: made.drawing.nodes).walk { |n| lines << n if n.is_a?(Peony::Scene::Path) && n.commands.size > 2 }

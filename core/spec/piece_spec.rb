@@ -72,7 +72,7 @@ RSpec.describe Peony::Piece do
         "table.remove" => [with_table, { "id" => "t1" }],
         "table.change" => [with_table, { "id" => "t1", "set" => { "name" => "Other", "correct" => { "kinds" => { "Guests" => "money" } } } }],
         "table.cells" => [with_table, { "id" => "t1", "cells" => [[1, 1, "900"], [9, 2, "new"]] }],
-        "table.rows" => [with_table, { "id" => "t1", "at" => 1, "remove" => 2, "insert" => [["2025-08-09", "40"]] }],
+        "table.rows" => [with_table, { "id" => "t1", "at" => 1, "remove" => 2, "insert" => [%w[2025-08-09 40]] }],
         "table.columns" => [with_table, { "id" => "t1", "at" => 1, "remove" => 1, "insert" => [%w[Visitors 4 5 6], ["Note"]] }],
         "batch" => [piece,
                     { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]

@@ -65,7 +65,7 @@ module PeonyServer
           _, object = piece.piece.find(params["object"])
           set = Peony::Piece::Placing.chart(piece.piece.table(object["table"]), chart: body_json["chart"] || object["chart"], column: body_json.fetch("column", object["column"]))
           set = set.slice("chart", "data", "marks", "subtitle", "heading", "found", "highlight", "column")
-          set = set.reject { |key, _| %w[heading found].include?(key) } if object["heading"] != object["found"]
+          set = set.except("heading", "found") if object["heading"] != object["found"]
           acknowledge(journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "highlight" => nil, "column" => nil }.merge(set) }))
         end
 
@@ -90,7 +90,7 @@ module PeonyServer
 
             wished = [name.empty? ? "Table" : name, sheets.size > 1 ? sheet.name : nil].compact.join(": ")[0, 190]
             called = wished
-            called = "#{wished} #{taken.size + 1}" while taken.include?(called) && taken << called
+            called = "#{wished} #{taken.size + 1}" while taken.include?(called) && (taken << called)
             taken << called
             table = { "id" => "t#{Store::Pieces.name(6)}", "name" => called, "cells" => cells }
             Peony::Tables::Kept.of(table).table
@@ -105,8 +105,7 @@ module PeonyServer
           kept = Peony::Tables::Kept.of(table)
           column = kept.table.columns.find { |c| c.place == place } or raise Peony::Error.new("That column is not read.", hint: "Choose another one.")
           filled, blank = (0...kept.table.size).partition { |i| !column.values[i].nil? }
-          key = ->(v) { v.respond_to?(:from) ? v.from.jd : (v == true ? 1 : (v == false ? 0 : (v.is_a?(String) ? v.downcase : v))) }
-          order = filled.sort_by { |i| [key.call(column.values[i]), i] }
+          order = filled.sort_by { |i| [sortable(column.values[i]), i] }
           order = order.reverse if descending
           rows = kept.sheet.rows
           from, to = kept.table.from.minmax
@@ -114,22 +113,36 @@ module PeonyServer
           { "op" => "table.rows", "id" => table["id"], "at" => from, "remove" => to - from + 1, "insert" => (from..to).map { |r| placed[r] || rows[r] } }
         end
 
+        def sortable(value)
+          return value.from.jd if value.respond_to?(:from)
+
+          value.is_a?(Numeric) ? value : value.to_s.downcase
+        end
+
         # @return [Hash] the cells and what they are understood to be
         def whole(piece, table, from)
           kept = Peony::Tables::Kept.of(table)
           rows = kept.sheet.rows
-          { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {},
-            charts: piece.objects.count { |o| o["table"] == table["id"] } }.merge(understood(kept))
+          cells = { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {},
+                    charts: piece.objects.count { |o| o["table"] == table["id"] } }
+          cells.merge(understood(kept))
         rescue Peony::Error => e
-          { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {}, columns: [], findings: [],
-            left: {}, gaps: [], measures: [], charts: 0, trouble: e.full }
+          cells.merge(columns: [], findings: [], left: {}, gaps: [], measures: [], trouble: e.full)
         end
 
         def understood(kept)
           table = kept.table
-          { columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h { |r, why| [r.to_s, why] },
+          { columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h do |r, why|
+            [r.to_s, why]
+          end,
             data: table.size, shape: kept.shape.kind, gaps: kept.shape.gaps.first(20).map(&:iso8601), measures: kept.shape.choices,
-            findings: kept.said.map { |s| { kind: s.kind, sentence: s.sentence, sure: s.sure, column: s.column, cells: s.cells.map { |name, list| [name, list.first(200).map { |i| table.from[i] }] } } } }
+            findings: kept.said.map do |s|
+              { kind: s.kind, sentence: s.sentence, sure: s.sure, column: s.column, cells: s.cells.map do |name, list|
+                [name, list.first(200).map do |i|
+                  table.from[i]
+                end]
+              end }
+            end }
         end
 
         def proposal(chart, house)

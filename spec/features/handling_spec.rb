@@ -43,7 +43,10 @@ RSpec.describe "Handling a figure" do
   it "lets one click through to a part, recolour it, move it away, hide it and put it back" do
     figure "Season report", "Meteor shower"
     words = find("g[data-object] text[data-part=title]", text: "Meteor", match: :first)
-    2.times { words.click; sleep 0.2 }
+    2.times do
+      words.click
+      sleep 0.2
+    end
     words.click
     expect(page).to have_css("h2", text: "Title")
     2.times { page.driver.browser.keyboard.type(:right) }

@@ -4,7 +4,12 @@ RSpec.describe "Tables of a piece" do
   before { sign_up }
 
   let(:id) { @id ||= make }
-  let(:csv) { "Night,Guests\n#{(0...40).map { |i| d = Date.new(2025, 8, 1) + i; "#{d},#{i == 12 ? 301 : 50 + (i % 5)}" }.join("\n")}\n" }
+  let(:csv) do
+    "Night,Guests\n#{(0...40).map do |i|
+      d = Date.new(2025, 8, 1) + i
+      "#{d},#{i == 12 ? 301 : 50 + (i % 5)}"
+    end.join("\n")}\n"
+  end
 
   def bring(name = "nights.csv", bytes = csv)
     token = fetch("/api/me")["token"]

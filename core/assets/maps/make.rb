@@ -31,7 +31,7 @@ def simple(ring, least)
   loop do
     return points if points.size <= 5
 
-    sizes = (1..points.size - 2).map { |i| area([points[i - 1], points[i], points[i + 1], points[i - 1]]) }
+    sizes = (1..(points.size - 2)).map { |i| area([points[i - 1], points[i], points[i + 1], points[i - 1]]) }
     smallest = sizes.min
     return points if smallest > least
 
@@ -69,10 +69,17 @@ countries = codes.filter_map do |number, (two, three)|
   rings = (shapes[number] || []).flat_map { |g| g["type"] == "Polygon" ? [g["arcs"].first] : g["arcs"].map(&:first) }.map { |r| ring_of[r] }
   largest = rings.map { |r| area(r) }.max
   kept = rings.select { |r| area(r) == largest || area(r) > LEAST }.map { |r| simple(r, 0.6).map { |x, y| [x.round(1), y.round(1)] } }
-  steps = kept.map { |r| r.each_with_index.map { |(x, y), i| i.zero? ? [(x * 10).round, (y * 10).round] : [(x * 10).round - (r[i - 1][0] * 10).round, (y * 10).round - (r[i - 1][1] * 10).round] }.flatten }
+  steps = kept.map do |r|
+    r.each_with_index.map do |(x, y), i|
+      i.zero? ? [(x * 10).round, (y * 10).round] : [(x * 10).round - (r[i - 1][0] * 10).round, (y * 10).round - (r[i - 1][1] * 10).round]
+    end.flatten
+  end
   atlas_name = shapes[number]&.first&.dig("properties", "name")
   main = [names.first[two]].flatten.min_by(&:size)
   [number, two, three, main, (all + [atlas_name]).compact.uniq - [main], steps]
 end
-Zlib::GzipWriter.open(File.join(__dir__, "world.json.gz"), 9) { |gz| gz.mtime = 1; gz.write(JSON.generate(countries)) }
+Zlib::GzipWriter.open(File.join(__dir__, "world.json.gz"), 9) do |gz|
+  gz.mtime = 1
+  gz.write(JSON.generate(countries))
+end
 puts "#{countries.size} countries, #{countries.count { |c| c[5].any? }} with a shape, #{File.size(File.join(__dir__, 'world.json.gz'))} bytes"

@@ -36,7 +36,7 @@ module Peony
         # @raise [Figures::Refusal]
         def draw(job)
           raise Figures::Refusal.new("A chart needs at least 160 × 110 px.", hint: "Make it larger.") if job.width < 160 || job.height < 110
-          raise Figures::Refusal.new("There are no numbers to draw.", hint: "Choose another column.") if job.data.series.empty? || job.data.size.zero?
+          raise Figures::Refusal.new("There are no numbers to draw.", hint: "Choose another column.") if job.data.series.empty? || job.data.keys.empty?
 
           if job.data.size > facts.most
             raise Figures::Refusal.new("#{facts.title} holds at most #{facts.most} rows, and these are #{job.data.size}.", hint: "Group or filter the rows, or take another chart.")

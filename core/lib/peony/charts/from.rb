@@ -46,7 +46,9 @@ module Peony
         column = shape.chosen.find { |c| c.name == name } || shape.chosen.max_by { |c| c.values.compact.tally.values.max }
         counts = column.said.compact.tally
         keys = Answers.ordered(counts.keys)
-        { "x" => { "name" => column.name, "kind" => "category", "keys" => keys }, "series" => [{ "name" => column.plain, "values" => keys.map { |k| counts[k] }, "kind" => "number", "decimals" => 0 }] }
+        { "x" => { "name" => column.name, "kind" => "category", "keys" => keys }, "series" => [{ "name" => column.plain, "values" => keys.map do |k|
+          counts[k]
+        end, "kind" => "number", "decimals" => 0 }] }
       end
 
       # Several measures row by row.
@@ -58,10 +60,20 @@ module Peony
 
       def hash(label, keys, series, kind: nil)
         { "x" => { "name" => label&.name.to_s, "kind" => kind || label&.kind || "category", "keys" => keys.map { |k| k.respond_to?(:key) ? k.key : k.to_s } },
-          "series" => series.map { |name, values, column| { "name" => name, "values" => values.map { |v| number(v) }, "kind" => column&.kind, "unit" => column&.unit, "currency" => column&.currency, "decimals" => column&.decimals.to_i }.compact } }
+          "series" => series.map do |name, values, column|
+            { "name" => name, "values" => values.map do |v|
+              number(v)
+            end, "kind" => column&.kind, "unit" => column&.unit, "currency" => column&.currency, "decimals" => column&.decimals.to_i }.compact
+          end }
       end
 
-      def number(value) = value.nil? ? nil : (value == value.round && value.abs < 1e15 ? value.to_i : value)
+      def number(value)
+        if value.nil?
+          nil
+        else
+          (value == value.round && value.abs < 1e15 ? value.to_i : value)
+        end
+      end
     end
   end
 end

@@ -10,6 +10,10 @@ module Peony
     #   {"kind" => "fit"}                                                  the line of least squares
     # Labels keep clear of each other, of the line and of the edge; where there is no place, the dot stays and the label is a cut.
     module Marking
+      # Where words may stand around a point, the best first, and how far away.
+      AROUND = [[0, -1, :middle], [0, 1, :middle], [1, -1, :start], [-1, -1, :end], [1, 0, :start], [-1, 0, :end], [1, 1, :start], [-1, 1, :end]].freeze
+      REACH = [16, 34, 60, 96].freeze
+
       private
 
       def marks(kind) = job.marks.select { |m| m["kind"] == kind }
@@ -54,11 +58,16 @@ module Peony
           next unless y.between?(plot_top - 1, plot_bottom + 1)
 
           from, to = [mark["from"], mark["to"]].map { |k| k && Tables::Calendar.read(k.to_s)&.from&.jd }
-          x1, x2 = [from ? @x.at(from) : plot_left, to ? @x.at(to) : plot_right]
+          x1 = from ? @x.at(from) : plot_left
+          x2 = to ? @x.at(to) : plot_right
           pen.path([["M", x1, y], ["L", x2, y]], stroke: stroke(1), line: shape, dash: [gap(7), gap(5)])
           next if mark["text"].to_s.empty?
 
-          places = [7, 24, 44, 70].flat_map { |r| [[y - gap(r), 0], [y + small + gap(r), 0]].flat_map { |at, _| [[x2 - gap(2), at, :end], [x1 + gap(2), at, :start], [(x1 + x2) / 2, at, :middle]] } }
+          places = [7, 24, 44, 70].flat_map do |r|
+            [[y - gap(r), 0], [y + small + gap(r), 0]].flat_map do |at, _|
+              [[x2 - gap(2), at, :end], [x1 + gap(2), at, :start], [(x1 + x2) / 2, at, :middle]]
+            end
+          end
           label(mark["text"], places, fill: soft)
         end
       end
@@ -85,13 +94,11 @@ module Peony
         end
       end
 
-      AROUND = [[0, -1, :middle], [0, 1, :middle], [1, -1, :start], [-1, -1, :end], [1, 0, :start], [-1, 0, :end], [1, 1, :start], [-1, 1, :end]].freeze
-      REACH = [16, 34, 60, 96].freeze
-
       def say(text, x, y)
         return if text.empty?
 
-        places = REACH.flat_map { |r| AROUND.map { |dx, dy, anchor| [x + (dx * gap(r)), y + (dy * gap(r)) + (dy.positive? ? small : dy.zero? ? small * 0.35 : 0), anchor, r] } }
+        lower = { -1 => 0, 0 => small * 0.35, 1 => small }
+        places = REACH.flat_map { |r| AROUND.map { |dx, dy, anchor| [x + (dx * gap(r)), y + (dy * gap(r)) + lower[dy], anchor] } }
         found = label(text, places, fill: ink, font: label_font)
         return unless found
 

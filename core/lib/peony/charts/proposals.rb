@@ -24,7 +24,7 @@ module Peony
 
         about = shape.table.column(data["series"].first["name"]) || column
         title = title(kind, said, data)
-        marks = kind.facts.chart == "scatter" ? scatter_marks(said) : kind <= Kinds::Line && data["series"].size == 1 ? Annotations.from(said, about, shape) : []
+        marks = marks(kind, data, said, about, shape)
         made = Proposal.new(chart: kind.facts.chart, title: kind.facts.title, family: kind.facts.family, fit: fit.round(3), reason: kind.facts.reason, heading: title[0], highlight: title[1],
                             subtitle: subtitle(kind.facts.chart, data).then { |words| words == title[0] ? "" : words }, data: data, marks: marks)
         made.drawing = Charts.draw(made.chart, data, house: house, width: width, height: height, heading: made.heading, subtitle: made.subtitle, marks: marks, highlight: made.highlight) if draw
@@ -33,10 +33,16 @@ module Peony
         nil
       end
 
+      def marks(kind, data, said, about, shape)
+        return scatter_marks(said) if kind.facts.chart == "scatter"
+
+        kind <= Kinds::Line && data["series"].size == 1 ? Annotations.from(said, about, shape) : []
+      end
+
       # The finding that this chart tells best, and what it is about.
       def title(kind, said, data)
         names = data["series"].flat_map { |s| [s["name"], data["x"]["name"]] }
-        own = said.select { |s| s.column.nil? || names.include?(s.column) || %i[map bar].include?(kind.facts.chart.to_sym) && data["series"].first["name"] == "In all" }
+        own = said.select { |s| s.column.nil? || names.include?(s.column) || (%i[map bar].include?(kind.facts.chart.to_sym) && data["series"].first["name"] == "In all") }
         best = kind.facts.tells.filter_map { |k| own.find { |s| s.kind == k } }.first
         words = best ? best.sentence.delete_suffix(".") : fallback(data)
         [words, best && %w[leader tie share].include?(best.kind) ? best.at : nil]
@@ -49,7 +55,7 @@ module Peony
 
       def subtitle(chart, data)
         series = data["series"]
-        what = series.size == 1 ? series.first["name"] : (series.size <= 2 ? series.map { |s| s["name"] }.join(" and ") : nil)
+        what = series.map { |s| s["name"] }.join(" and ") if series.size <= 2
         return "#{data['x']['keys'].size} points, one for each #{Tables::Amounts.lower(data['x']['name'])}" if chart == "scatter" && !data["x"]["name"].empty?
 
         what = "How often each answer was given" if data["x"]["kind"] == "category" && series.size == 1 && series.first["name"] == data["x"]["name"]
@@ -65,8 +71,9 @@ module Peony
       end
 
       def scatter_marks(said)
-        relation = said.find { |s| s.kind == "relation" }
-        [*(relation && relation.direction != "none" ? [{ "kind" => "fit" }] : []), *said.select { |s| s.kind == "outlier" }.first(1).map { |s| { "kind" => "point", "at" => s.at, "text" => s.at } }]
+        relation = said.any? { |s| s.kind == "relation" && s.direction != "none" }
+        outliers = said.select { |s| s.kind == "outlier" }.first(1)
+        (relation ? [{ "kind" => "fit" }] : []) + outliers.map { |s| { "kind" => "point", "at" => s.at, "text" => s.at } }
       end
     end
   end

@@ -16,12 +16,15 @@ module Peony
       # @param whole [Boolean] whether ticks stand at whole numbers only
       def initialize(values, from:, to:, zero: true, count: 4, whole: false)
         least, most = values.minmax
-        least, most = 0.0, 1.0 if least.nil?
+        if least.nil?
+          least = 0.0
+          most = 1.0
+        end
         least = [least, 0].min if zero || (least.positive? && least < (most - least) * 0.6)
         most = [most, 0].max if zero
         most = least + [least.abs * 0.1, 1].max if (most - least).abs < 1e-12
         @step = Scale.nice((most - least) / count.to_f)
-        @step = @step < 1 ? 1.0 : (@step == 2.5 ? 2.0 : @step) if whole
+        @step = [@step.to_i, 1].max.to_f if whole
         @low = (least / @step).floor * @step
         @high = (most / @step).ceil * @step
         @from = from
@@ -38,7 +41,7 @@ module Peony
       def zero = self[0.0.clamp(low, high)]
 
       # @return [Integer] decimals that the ticks need
-      def decimals = (0..6).find { |d| (step * (10**d)).round(6) == (step * (10**d)).round } || 6
+      def decimals = (0..6).find { |d| ((step * (10**d)) - (step * (10**d)).round).abs < 1e-6 } || 6
     end
   end
 end

@@ -47,7 +47,7 @@ module Peony
         first = Date.jd(@low)
         case unit
         when :day
-          start = count == 7 || count == 14 ? first + ((8 - first.wday) % 7) : first
+          start = [7, 14].include?(count) ? first + ((8 - first.wday) % 7) : first
           (0..((@high - start.jd) / count)).map { |i| start + (i * count) }
         when :month
           start = Date.new(first.year, 1, 1)

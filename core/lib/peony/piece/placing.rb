@@ -32,8 +32,8 @@ module Peony
       # @raise [Peony::Error] when the table does not make that chart
       def chart(table, chart:, column: nil)
         made = Charts::Following.made(table, chart, column) or raise Error.new("This table does not make that chart.", hint: "Take another one, or check how its columns are understood.")
-        { "type" => "chart", "chart" => chart, "heading" => made.heading, "found" => made.heading, "subtitle" => made.subtitle, "highlight" => made.highlight, "data" => made.data, "marks" => made.marks,
-          "table" => table["id"], "column" => column }.compact
+        words = { "heading" => made.heading, "found" => made.heading, "subtitle" => made.subtitle, "highlight" => made.highlight }
+        { "type" => "chart", "chart" => chart, **words, "data" => made.data, "marks" => made.marks, "table" => table["id"], "column" => column }.compact
       end
 
       # @param object [Hash] as made by {figure} or {chart}, with an id

@@ -15,7 +15,8 @@ module Peony
       # @return [Figures::Drawing]
       # @raise [Figures::Refusal]
       def of(object, house, width, height, least: 12)
-        look = { house: house, width: width, height: height, finish: object["finish"], heading: object["heading"], direction: object["direction"] || "ltr", colour: object["colour"] || "accent-1", least: least }
+        look = { house: house, width: width, height: height, finish: object["finish"], heading: object["heading"], direction: object["direction"] || "ltr",
+                 colour: object["colour"] || "accent-1", least: least }
         drawing = if object["type"] == "chart"
                     Charts.draw(object["chart"], object["data"], subtitle: object["subtitle"], marks: object["marks"], highlight: object["highlight"], **look)
                   else

@@ -58,7 +58,11 @@ module Peony
       def length(points) = points.each_cons(2).sum { |a, b| Math.hypot(b[0] - a[0], b[1] - a[1]) }
 
       def free?(points)
-        points.each_cons(2).none? { |a, b| [@from, @to].any? { |box| Segments.crosses?(box.map.with_index { |v, i| i < 2 ? v + 3 : v - 3 }, a, b) } || @words.any? { |box| Segments.crosses?(box, a, b) } }
+        points.each_cons(2).none? do |a, b|
+          [@from, @to].any? { |box| Segments.crosses?(box.map.with_index { |v, i| i < 2 ? v + 3 : v - 3 }, a, b) } || @words.any? do |box|
+            Segments.crosses?(box, a, b)
+          end
+        end
       end
 
       # A way over a grid round everything (A*, Hart, Nilsson and Raphael 1968; a bend costs as much as {TURN} px).
@@ -116,7 +120,9 @@ module Peony
 
       # Points between which the way goes straight on are left out.
       def straight(points)
-        points.each_with_index.select { |p, i| i.zero? || i == points.size - 1 || ((p[0] - points[i - 1][0]) * (points[i + 1][1] - p[1])) != ((p[1] - points[i - 1][1]) * (points[i + 1][0] - p[0])) }.map(&:first)
+        points.each_with_index.select do |p, i|
+          i.zero? || i == points.size - 1 || ((p[0] - points[i - 1][0]) * (points[i + 1][1] - p[1])) != ((p[1] - points[i - 1][1]) * (points[i + 1][0] - p[0]))
+        end.map(&:first)
       end
     end
   end

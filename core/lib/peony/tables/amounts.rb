@@ -12,7 +12,7 @@ module Peony
       # @param column [Column, nil]
       # @return [String] "£1,240.50", "12.4 %", "326"
       def text(value, column = nil, decimals: nil)
-        decimals ||= column ? column.decimals : (value == value.round ? 0 : 2)
+        decimals ||= column&.decimals || (value == value.round ? 0 : 2)
         digits = plain(value.abs, decimals)
         sign = value.negative? ? "−" : ""
         return "#{sign}#{SIGNS.fetch(column.currency, "#{column.currency} ")}#{digits}" if column&.kind == "money" && column.currency

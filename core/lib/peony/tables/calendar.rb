@@ -33,9 +33,7 @@ module Peony
       # @param american [Boolean] whether 3/4/2025 is the 4th of March
       # @return [Period, nil]
       def read(text, american: false)
-        if text.size == 10 && text.getbyte(4) == 45 && text.match?(ISO)
-          return Period.new(kind: "date", from: Date.new(text[0, 4].to_i, text[5, 2].to_i, text[8, 2].to_i), key: text)
-        end
+        return Period.new(kind: "date", from: Date.new(text[0, 4].to_i, text[5, 2].to_i, text[8, 2].to_i), key: text) if text.size == 10 && text.getbyte(4) == 45 && text.match?(ISO)
 
         words = text.strip.sub(/\A#{WEEKDAY}/o, "")
         return nil unless words.size.between?(2, 40) && (words.match?(/\d/) || NAMES.key?(words.downcase.delete(".")))
@@ -45,32 +43,44 @@ module Peony
         nil
       end
 
+      # Days by pattern: from the parts that match to year, month and day.
+      DAYS = {
+        %r{\A(#{YEAR})[-/.](\d{1,2})[-/.](\d{1,2})#{CLOCK}\z} => ->(y, m, d) { [y, m, d] },
+        /\A(20\d\d)([01]\d)([0-3]\d)\z/ => ->(y, m, d) { [y, m, d] },
+        %r{\A(\d{1,2})([./-])\s?(\d{1,2})\2\s?(#{YEAR}|\d\d)#{CLOCK}\z} => ->(d, _, m, y) { [y, m, d] },
+        /\A(\d{1,2})(?:st|nd|rd|th|\.)?[\s-](?:of )?(#{NAME}),?[\s-](#{YEAR}|\d\d)#{CLOCK}\z/i => ->(d, m, y) { [y, m, d] },
+        /\A(#{NAME})\s(\d{1,2})(?:st|nd|rd|th)?,?\s(#{YEAR})#{CLOCK}\z/i => ->(m, d, y) { [y, m, d] }
+      }.freeze
+
+      MONTHLY = {
+        %r{\A(#{NAME})[\s\-/,']+(#{YEAR}|\d\d)\z}i => ->(m, y) { [y, m] },
+        /\A(#{YEAR})[\s-](#{NAME})\z/i => ->(y, m) { [y, m] },
+        %r{\A(#{YEAR})[-/.](\d{1,2})\z} => ->(y, m) { [y, m] },
+        %r{\A(\d{1,2})[/.-](#{YEAR})\z} => ->(m, y) { [y, m] },
+        /\A(#{YEAR})M(\d\d)\z/ => ->(y, m) { [y, m] }
+      }.freeze
+      AMERICAN = %r{\A\d{1,2}/\d{1,2}/}
+
       def day(words, american)
-        case words
-        when /\A(#{YEAR})[-\/.](\d{1,2})[-\/.](\d{1,2})#{CLOCK}\z/o, /\A(20\d\d)([01]\d)([0-3]\d)\z/ then date($1.to_i, $2.to_i, $3.to_i)
-        when /\A(\d{1,2})([.\/-])\s?(\d{1,2})\2\s?(#{YEAR}|\d\d)#{CLOCK}\z/o
-          first, second = [$1, $3].map(&:to_i)
-          first, second = second, first if american && $2 == "/"
-          date(full($4), second, first)
-        when /\A(\d{1,2})(?:st|nd|rd|th|\.)?[\s-](?:of )?(#{NAME}),?[\s-](#{YEAR}|\d\d)#{CLOCK}\z/io then date(full($3), number($2), $1.to_i)
-        when /\A(#{NAME})\s(\d{1,2})(?:st|nd|rd|th)?,?\s(#{YEAR})#{CLOCK}\z/io then date($3.to_i, number($1), $2.to_i)
+        DAYS.each do |pattern, order|
+          match = pattern.match(words) or next
+          year, month, day = order.call(*match.captures)
+          month, day = day, month if american && AMERICAN.match?(words)
+          return date(full(year), number(month), day.to_i)
         end
+        nil
       end
 
       def month(words)
-        case words
-        when /\A(#{NAME})[\s\-\/,']+(#{YEAR}|\d\d)\z/io then months(full($2), number($1))
-        when /\A(#{YEAR})[\s-](#{NAME})\z/io then months($1.to_i, number($2))
-        when /\A(#{YEAR})[-\/.](\d{1,2})\z/o then months($1.to_i, $2.to_i)
-        when /\A(\d{1,2})[\/.-](#{YEAR})\z/o then months($2.to_i, $1.to_i)
-        when /\A(#{YEAR})M(\d\d)\z/o then months($1.to_i, $2.to_i)
-        when /\A#{NAME}\z/io then Period.new(kind: "month", from: Date.new(1, number(words), 1), key: format("%02d", number(words)))
-        end
+        return Period.new(kind: "month", from: Date.new(1, number(words), 1), key: format("%02d", number(words))) if NAMES.key?(words.downcase.delete("."))
+
+        pattern, order = MONTHLY.find { |known, _| known.match?(words) }
+        pattern && months(*order.call(*pattern.match(words).captures).then { |y, m| [full(y), number(m)] })
       end
 
       def quarter(words)
-        found = words.match(/\AQ([1-4])[\s\/'-]*(#{YEAR})\z/io) || words.match(/\A([1-4])\.?\s?(?:Q|Quartal|quarter)[\s\/'-]*(#{YEAR})\z/io)
-        year, part = found ? [found[2], found[1]] : words.match(/\A(#{YEAR})[\s\/-]?Q([1-4])\z/io)&.captures
+        found = words.match(%r{\AQ([1-4])[\s/'-]*(#{YEAR})\z}io) || words.match(%r{\A([1-4])\.?\s?(?:Q|Quartal|quarter)[\s/'-]*(#{YEAR})\z}io)
+        year, part = found ? [found[2], found[1]] : words.match(%r{\A(#{YEAR})[\s/-]?Q([1-4])\z}io)&.captures
         year && Period.new(kind: "quarter", from: Date.new(year.to_i, (part.to_i * 3) - 2, 1), key: "#{year}-Q#{part}")
       end
 
@@ -88,8 +98,16 @@ module Peony
       end
 
       def months(year, month) = Period.new(kind: "month", from: Date.new(year, month, 1), key: format("%<y>d-%<m>02d", y: year, m: month))
-      def number(name) = NAMES.fetch(name.downcase.delete("."))
-      def full(year) = year.size == 2 ? (year.to_i < 70 ? 2000 : 1900) + year.to_i : year.to_i
+      # @param name [String] of a month, or its number
+      def number(name) = NAMES[name.downcase.delete(".")] || name.to_i
+
+      def full(year)
+        if year.size == 2
+          (year.to_i < 70 ? 2000 : 1900) + year.to_i
+        else
+          year.to_i
+        end
+      end
 
       # Whether some day of a column can only be read with the month first.
       # @param texts [Array<String>]

@@ -20,7 +20,7 @@ module Peony
 
         days = series.flat_map { |s| [s.keys.first.from, s.keys.last.from] }.minmax
         months = ((days[1] - days[0]) / 30.4).to_i
-        kind = months <= MOST / 2 ? "month" : (months <= MOST * 1.5 ? "quarter" : "year")
+        kind = { "month" => MOST / 2, "quarter" => MOST * 1.5, "year" => Float::INFINITY }.find { |_, most| months <= most }.first
         series.map { |s| by(s, KINDS.fetch(kind)) }
       end
 

@@ -18,8 +18,16 @@ module Peony
       def time? = TIMES.include?(kind)
       def words? = WORDS.include?(kind)
       def numbers = values.compact
+
       # What was said in each row, in the words of the cell.
-      def said = kind == "boolean" ? texts.each_index.map { |i| values[i].nil? ? nil : texts[i] } : values
+      def said
+        if kind == "boolean"
+          texts.each_index.map { |i| values[i].nil? ? nil : texts[i] }
+        else
+          values
+        end
+      end
+
       def distinct = @distinct ||= values.compact.uniq.size
       def missing = values.count(&:nil?)
 

@@ -13,7 +13,7 @@ module Peony
       # +at+: key of the row ("2025-05-20") or label; +value+: plain number; +cells+: [[name of the column, [rows]]], rows counted from 0;
       # +sure+: the statistic, in words; +weight+ 0..1: how much a reader would miss it.
       Said = Struct.new(:kind, :column, :with, :at, :value, :direction, :from, :to, :sentence, :cells, :sure, :weight, keyword_init: true) do
-        def to_h = super.compact.reject { |k, _| k == :weight }
+        def to_h = super.compact.except(:weight)
       end
 
       class << self
@@ -45,8 +45,8 @@ module Peony
       def table = shape.table
 
       def say(sentence, weight:, series: nil, index: nil, **more)
-        cells = more.delete(:cells) || (series&.column ? [[series.column.name, index ? [series.rows[index]] : series.rows]] : [])
-        Said.new(kind: self.class.kind, sentence: sentence, weight: weight, cells: cells, **{ column: series&.column&.name, direction: nil }.merge(more))
+        cells = more.delete(:cells) || [[series&.column&.name, index ? [series&.rows&.at(index)] : series&.rows]].select(&:first)
+        Said.new(kind: self.class.kind, sentence: sentence, weight: weight, cells: cells, column: series&.column&.name, direction: nil, **more)
       end
 
       def amount(value, column = nil) = Amounts.text(value, column)

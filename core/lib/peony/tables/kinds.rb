@@ -32,7 +32,7 @@ module Peony
       end
 
       def pick(texts)
-        filled = texts.size > SAMPLE * 4 ? (0...SAMPLE * 2).map { |i| texts[i * texts.size / (SAMPLE * 2)] } : texts
+        filled = texts.size > SAMPLE * 4 ? (0...(SAMPLE * 2)).map { |i| texts[i * texts.size / (SAMPLE * 2)] } : texts
         filled.reject { |t| Numerals.empty?(t) }.first(SAMPLE)
       end
 
@@ -41,14 +41,18 @@ module Peony
         return "boolean" if sample.all? { |t| TRUTH.key?(t.downcase) } && sample.map(&:downcase).uniq.size <= 2
         return "year" if years?(name, sample)
 
-        time = sample.filter_map { |t| Calendar.read(t, american: american)&.kind }
-        usual = time.tally.max_by(&:last)
         numbers = sample.filter_map { |t| Numerals.read(t, mark) }
-        return usual.first if usual && time.size >= sample.size * MOST && usual.first != "year" && numbers.size < sample.size * MOST
-        return usual.first if usual && usual.last >= sample.size * MOST && usual.first == "date" && sample.none? { |t| t.match?(/\A\d+([.,]\d+)?\z/) && t.size != 8 }
-        return number_kind(name, numbers) if numbers.size >= sample.size * MOST
+        time_kind(sample, american, numbers) || (numbers.size >= sample.size * MOST ? number_kind(name, numbers) : words_kind(sample, rows))
+      end
 
-        words_kind(sample, rows)
+      # The kind of time most cells are of; numbers that could be years or days stay numbers.
+      def time_kind(sample, american, numbers)
+        time = sample.filter_map { |t| Calendar.read(t, american: american)&.kind }
+        kind, often = time.tally.max_by(&:last)
+        return nil if kind.nil? || kind == "year" || time.size < sample.size * MOST
+        return kind if numbers.size < sample.size * MOST
+
+        kind == "date" && often >= sample.size * MOST && sample.none? { |t| t.match?(/\A\d+([.,]\d+)?\z/) && t.size != 8 } ? kind : nil
       end
 
       def years?(name, sample)

@@ -9,9 +9,9 @@ module Peony
       CURRENCY = Regexp.union(CURRENCIES.keys)
       SIGNED = /\A[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\z/
       PLAIN = /\A-?\d+(?:\.\d+)?\z/
-      WRITTEN = /\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)(?:\s?(?<many>k|bn|Mio\.?|tsd\.?)(?![[:alpha:]]))?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³\/]{1,12}))?(?<close>\))?\z/
+      WRITTEN = %r{\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)(?:\s?(?<many>k|bn|Mio\.?|tsd\.?)(?![[:alpha:]]))?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³/]{1,12}))?(?<close>\))?\z}
       MANY = { "k" => 1e3, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
-      EMPTY = /\A(?:|[-–—.?*…]+|n\.?\/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N\/A|#DIV\/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z/i
+      EMPTY = %r{\A(?:|[-–—.?*…]+|n\.?/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N/A|#DIV/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z}i
 
       # +mark+ is "." or ",", what parts the whole from the fraction.
       Number = Struct.new(:value, :currency, :percent, :unit, :decimals, keyword_init: true)

@@ -60,6 +60,7 @@ module Peony
 
         (0...[@rows.size, HEAD].min).each do |r|
           next @left[r] = :blank if filled(r).zero?
+
           if @wide > 1 && filled(r) <= [1, @wide / 3].max && filled(r + 1 < @rows.size ? r + 1 : r) != filled(r)
             @title ||= @rows[r].find { |c| c && !c.strip.empty? }.to_s.strip
             next @left[r] = :title
@@ -71,7 +72,7 @@ module Peony
 
       # Names are words where the rows below hold numbers, or differ from all that stands below.
       def names?(row)
-        below = (row + 1...[row + 12, @rows.size].min).select { |r| filled(r) > @wide / 2 }
+        below = ((row + 1)...[row + 12, @rows.size].min).select { |r| filled(r) > @wide / 2 }
         return true if below.empty?
 
         votes = (0...@wide).map do |c|

@@ -50,7 +50,13 @@ module Peony
 
       # What a chart can be asked to be about.
       # @return [Array<String>] names of columns
-      def choices = kind == :answers ? chosen.map(&:name) : (kind == :wide ? [] : measures.map(&:name))
+      def choices
+        if kind == :answers
+          chosen.map(&:name)
+        else
+          (kind == :wide ? [] : measures.map(&:name))
+        end
+      end
 
       # Columns of words with a few answers each.
       def chosen
@@ -74,7 +80,7 @@ module Peony
                     when :series then measures.map { |c| ordered(c) }
                     when :groups then additive.map { |c| grouped(c) }
                     else measures.map { |c| plain(c, label) }
-                    end.reject { |s| s.size.zero? }
+                    end.select { |s| s.values.any? }
       end
 
       # @return [Usual] what a series in time usually does
@@ -103,8 +109,7 @@ module Peony
 
       private
 
-      def repeated_time? = @repeated_time.nil? ? (@repeated_time = repeated) : @repeated_time
-      def repeated = time.values.compact.size > time.values.compact.uniq(&:key).size * 1.3 && table.words.any? && !table.numeric.empty?
+      def repeated_time? = time.values.compact.size > time.values.compact.uniq(&:key).size * 1.3 && table.words.any? && !table.numeric.empty?
       def repeated_labels? = label && label.distinct <= table.size * 0.6 && table.words.none? { |c| c.distinct > table.size * 0.8 }
 
       # Rows are answers where several columns of words take few values and no column names the rows.
@@ -157,7 +162,11 @@ module Peony
           next if name.nil? || rows.empty?
 
           times = rows.group_by { |i| time.values[i].key }.values.sort_by { |same| time.values[same.first].from.jd }
-          Series.new(name: name, column: measure, keys: times.map { |same| time.values[same.first] }, values: times.map { |same| same.sum { |i| measure.values[i].to_f } }, rows: times.map(&:first))
+          Series.new(name: name, column: measure, keys: times.map { |same| time.values[same.first] }, values: times.map do |same|
+            same.sum do |i|
+              measure.values[i].to_f
+            end
+          end, rows: times.map(&:first))
         end
       end
     end

@@ -43,7 +43,11 @@ module Peony
         slope = sxx.zero? ? 0.0 : sxy / sxx
         left = [squares(values) - (slope * sxy), 0.0].max
         error = values.size > 2 && sxx.positive? ? Math.sqrt(left / (values.size - 2) / sxx) : 0.0
-        Line.new(slope: slope, start: my - (slope * mx), left: left, t: error.zero? ? (slope.zero? ? 0.0 : 1e6) : slope / error)
+        Line.new(slope: slope, start: my - (slope * mx), left: left, t: if error.zero?
+                                                                          slope.zero? ? 0.0 : 1e6
+                                                                        else
+                                                                          slope / error
+                                                                        end)
       end
 
       # The slope that half of all pairs exceed (Theil 1950, Sen 1968); of evenly picked points where there are many.
@@ -68,7 +72,7 @@ module Peony
           after = values.size - before
           next if before < least || after < least
 
-          left = all - (sum * sum / before) - ((total - sum)**2 / after)
+          left = all - (sum * sum / before) - (((total - sum)**2) / after)
           best = Cut.new(at: before, before: sum / before, after: (total - sum) / after, left: left) if best.nil? || left < best.left
         end
         best
@@ -112,7 +116,13 @@ module Peony
       end
 
       # The probability that r is chance among n pairs.
-      def chance_of_r(r, n) = n < 4 ? 1.0 : chance(r.abs >= 1 ? 1e6 : r * Math.sqrt((n - 2) / (1 - (r * r))), n - 2)
+      def chance_of_r(r, n)
+        if n < 4
+          1.0
+        else
+          chance(r.abs >= 1 ? 1e6 : r * Math.sqrt((n - 2) / (1 - (r * r))), n - 2)
+        end
+      end
 
       # Sample skewness: m3 / m2^1.5 · √(n(n−1)) / (n−2), moments over n.
       def skewness(list)

@@ -43,7 +43,9 @@ module Peony
             x = names + ((week % per) * @side)
             shown = month(date, shown, x, y)
             share = high.positive? ? data.first.values[i].clamp(0, high) / high : 0
-            pen.group("item", item: data.keys[i]) { pen.rect(x + 1, y + (((date.wday + 6) % 7) * @side) + 1, @side - 2, @side - 2, radius: [radius * 0.4, @side * 0.15].min, fill: house.tint(job.colour, 0.1 + (0.9 * share))) }
+            pen.group("item", item: data.keys[i]) do
+              pen.rect(x + 1, y + (((date.wday + 6) % 7) * @side) + 1, @side - 2, @side - 2, radius: [radius * 0.4, @side * 0.15].min, fill: house.tint(job.colour, 0.1 + (0.9 * share)))
+            end
           end
         end
 

@@ -7,9 +7,12 @@ module Peony
       class Column < Chart
         chart "column", title: "Columns", family: "column", sees: "a column for each row, from zero", reason: "each one by itself", tells: %w[change shift growth trend leader max], most: 60
 
+        # How well columns suit rows in time, by their number.
+        BY_SIZE = { 2..8 => 0.9, 9..24 => 0.7, 25..60 => 0.4 }.freeze
+
         def self.fit(shape, _said)
           case shape.kind
-          when :series then shape.table.size <= 8 && shape.table.size >= 2 ? 0.9 : (shape.table.size <= 24 ? 0.7 : (shape.table.size <= 60 ? 0.4 : nil))
+          when :series then BY_SIZE.find { |sizes, _| sizes.cover?(shape.table.size) }&.last
           when :things, :groups then shape.series.any? && shape.table.size <= 8 ? 0.6 : nil
           when :answers then shape.chosen.any? ? 0.7 : nil
           end

@@ -9,19 +9,25 @@ module Peony
 
         def self.fit(shape, _said)
           case shape.kind
-          when :wide then shape.series.size.between?(2, 20) && shape.series.first.size <= 3 ? 0.8 : (shape.series.size.between?(2, 20) ? 0.45 : nil)
+          when :wide then (shape.series.first.size <= 3 ? 0.8 : 0.45) if shape.series.size.between?(2, 20)
           when :things then pair(shape) && shape.table.size <= 20 ? 0.68 : nil
           end
         end
 
         # Two measures of the same kind and unit.
-        def self.pair(shape) = shape.measures.combination(2).find { |a, b| [a.kind, a.unit, a.currency] == [b.kind, b.unit, b.currency] && a.numbers.sum.abs < b.numbers.sum.abs * 4 && b.numbers.sum.abs < a.numbers.sum.abs * 4 }
+        def self.pair(shape)
+          shape.measures.combination(2).find do |a, b|
+            [a.kind, a.unit, a.currency] == [b.kind, b.unit, b.currency] && a.numbers.sum.abs < b.numbers.sum.abs * 4 && b.numbers.sum.abs < a.numbers.sum.abs * 4
+          end
+        end
 
         def self.data(shape, _column, _said)
           return rows(shape, pair(shape)) if shape.kind == :things
 
           list = shape.series
-          hash(shape.label, list.map(&:name), [[list.first.word(0), list.map { |s| s.values.first }, shape.periods.first.first], [list.first.word(list.first.size - 1), list.map { |s| s.values.last }, shape.periods.last.first]])
+          hash(shape.label, list.map(&:name), [[list.first.word(0), list.map { |s| s.values.first }, shape.periods.first.first], [list.first.word(list.first.size - 1), list.map do |s|
+            s.values.last
+          end, shape.periods.last.first]])
         end
 
         def draw

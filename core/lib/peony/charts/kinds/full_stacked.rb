@@ -12,7 +12,13 @@ module Peony
         def draw
           sums = data.keys.each_index.map { |i| data.series.sum { |s| s.values[i].to_f } }
           refuse("A row without any amount has no shares.") if sums.any? { |s| !s.positive? }
-          shares = data.series.map { |s| s.dup.tap { |c| c.values = s.values.each_with_index.map { |v, i| (v.to_f / sums[i] * 100).round(6) }; c.kind = "percent"; c.decimals = 0 } }
+          shares = data.series.map do |s|
+            s.dup.tap do |c|
+              c.values = s.values.each_with_index.map { |v, i| (v.to_f / sums[i] * 100).round(6) }
+              c.kind = "percent"
+              c.decimals = 0
+            end
+          end
           @job = job.dup.tap { |j| j.data = Data.new(data.name, data.kind, data.keys, shares) }
           super
         end

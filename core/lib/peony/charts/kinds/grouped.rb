@@ -24,7 +24,9 @@ module Peony
             data.series.each_with_index do |s, k|
               next unless s.values[i]
 
-              pen.group("item", item: "#{s.name} #{data.keys[i]}") { pen.rect(@lefts[i] + (k * each), [@y[s.values[i]], @y.zero].min, each * 0.92, [(@y[s.values[i]] - @y.zero).abs, 0.5].max, **fill(k).paint) }
+              pen.group("item", item: "#{s.name} #{data.keys[i]}") do
+                pen.rect(@lefts[i] + (k * each), [@y[s.values[i]], @y.zero].min, each * 0.92, [(@y[s.values[i]] - @y.zero).abs, 0.5].max, **fill(k).paint)
+              end
             end
           end
           band_names

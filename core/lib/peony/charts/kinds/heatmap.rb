@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A cell for each thing and period, the darker the more.
       class Heatmap < Chart
-        chart "heatmap", title: "Heat map", family: "heatmap", sees: "a cell for each thing and period, the darker the more", reason: "when and where there is most", tells: %w[max leader], most: 120
+        chart "heatmap", title: "Heat map", family: "heatmap", sees: "a cell for each thing and period, the darker the more", reason: "when and where there is most", tells: %w[max leader],
+                         most: 120
 
         def self.fit(shape, _said) = %i[wide long].include?(shape.kind) && shape.series.size.between?(2, 40) ? 0.82 : nil
         def self.data(shape, _column, _said) = many(shape)
@@ -36,7 +37,9 @@ module Peony
             pen.group("item", item: "#{series.name} #{data.keys[i]}") do
               pen.rect(@lefts[i] + 1, y + 1, @cell[0] - 2, @cell[1] - 2, radius: [radius, @cell[1] * 0.15].min, fill: ground)
               words = series.text(value)
-              pen.words(words, number_font, small, @lefts[i] + (@cell[0] / 2), y + (@cell[1] / 2) + (small * 0.35), fill: house.ink(ground), anchor: :middle, part: "value") if number_font.width(words, small) < @cell[0] - gap(4)
+              pen.words(words, number_font, small, @lefts[i] + (@cell[0] / 2), y + (@cell[1] / 2) + (small * 0.35), fill: house.ink(ground), anchor: :middle, part: "value") if number_font.width(
+                words, small
+              ) < @cell[0] - gap(4)
             end
           end
         end

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A line for each series over time, missing values as gaps; names at the ends of the lines.
       class Line < Chart
-        chart "line", title: "Line", family: "line", sees: "how a measure went, with what stands out marked", reason: "every rise and fall", tells: %w[shift weekly spike dip growth trend leader max], most: 4000
+        chart "line", title: "Line", family: "line", sees: "how a measure went, with what stands out marked", reason: "every rise and fall",
+                      tells: %w[shift weekly spike dip growth trend leader max], most: 4000
 
         def self.fit(shape, _said)
           case shape.kind
@@ -61,7 +62,11 @@ module Peony
         end
 
         def trace(runs, index)
-          colour = loud?(index) ? stroke(several? && data.series.size > 4 ? 0 : index) : Colour::Mixing.legible(house.tint("ink-2", 0.5), surface, 1.8)
+          colour = if loud?(index)
+                     stroke(several? && data.series.size > 4 ? 0 : index)
+                   else
+                     Colour::Mixing.legible(house.tint("ink-2", 0.5), surface, 1.8)
+                   end
           pen.group("item", item: "series-#{index}") do
             runs.each do |run|
               next pen.circle(*run.first, emphasis, fill: colour) if run.size == 1
@@ -90,7 +95,11 @@ module Peony
           order.each_with_index do |i, k|
             x, y = lines[i].last.last
             pen.line(x + gap(4), y, plot_right + gap(8), ys[k], stroke: faint, line: rule * 0.7) if (ys[k] - y).abs > small
-            ink = loud?(i) ? house.ink(role: data.series.size > 4 ? role(0) : role(i)) : soft
+            ink = if loud?(i)
+                    house.ink(role: data.series.size > 4 ? role(0) : role(i))
+                  else
+                    soft
+                  end
             pen.words(line_of(data.series[i].name, label_font, small, right - plot_right - gap(10)), label_font, small, plot_right + gap(10), ys[k] + (small * 0.35), fill: ink, part: "legend")
           end
         end

@@ -41,7 +41,8 @@ module Peony
           y1, y2 = points.map(&:last).minmax
           return WORLD if x2 - x1 > Tables::Places::WIDTH * 0.5
 
-          w, h = [(x2 - x1) * 1.15, (y2 - y1) * 1.15]
+          w = (x2 - x1) * 1.15
+          h = (y2 - y1) * 1.15
           [((x1 + x2) / 2) - (w / 2), ((y1 + y2) / 2) - (h / 2), w, h]
         end
 
@@ -71,7 +72,11 @@ module Peony
               ain, bin = [a, b].map { |p| (p[axis] - edge) * sign >= 0 }
               cut = ->(t) { [a[0] + ((b[0] - a[0]) * t), a[1] + ((b[1] - a[1]) * t)] }
               t = (edge - a[axis]) / (b[axis] - a[axis]).to_f if ain != bin
-              ain == bin ? (bin ? [b] : []) : (bin ? [cut[t], b] : [cut[t]])
+              if ain == bin
+                bin ? [b] : []
+              else
+                (bin ? [cut[t], b] : [cut[t]])
+              end
             end
           end.then { |points| points.size < 3 ? ring.first(3).map { |x, y| [x.clamp(left, right), y.clamp(top, bottom)] } : points }
         end
@@ -103,8 +108,8 @@ module Peony
           size = small
           wide = label_font.width(text, size) + gap(12)
           tall = size * 1.6
-          spots = [[x + gap(14), y - tall - gap(6)], [x - wide - gap(14), y - tall - gap(6)], [x + gap(14), y + gap(6)], [x - wide - gap(14), y + gap(6)], [x - (wide / 2), y - (tall * 2)], [x - (wide / 2), y + tall],
-                   [x + gap(30), y - (tall * 2.4)], [x - wide - gap(30), y + (tall * 1.6)]]
+          beside = [x + gap(14), x - wide - gap(14)]
+          spots = [y - tall - gap(6), y + gap(6), y - (tall * 2.4), y + (tall * 1.6)].flat_map { |at| beside.map { |from| [from, at] } + [[x - (wide / 2), at]] }
           bx, by = spots.find { |a, b| a >= 0 && a + wide <= right && b >= top && b + tall <= plot_bottom && !hit?([a, b, a + wide, b + tall]) }
           return @cuts << text unless bx
 

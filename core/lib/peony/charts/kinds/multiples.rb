@@ -23,11 +23,11 @@ module Peony
         end
 
         def draw
-          across = (1..data.series.size).min_by { |n| ((width / n) / (height / (data.series.size / n.to_f).ceil) - 1.7).abs }
+          across = (1..data.series.size).min_by { |n| (((width / n) / (height / (data.series.size / n.to_f).ceil)) - 1.7).abs }
           down = (data.series.size / across.to_f).ceil
           cell = [(width - (gap(22) * (across - 1))) / across, (height - (gap(18) * (down - 1))) / down]
           refuse("There are too many for this size.") if cell[0] < small * 7 || cell[1] < small * 4.5
-          @shared = data.series.map { |s| [s.kind, s.unit, s.currency] }.uniq.size == 1 && (data.series.map { |s| s.numbers.max.to_f }.minmax.then { |a, b| a.positive? && b / a < 8 })
+          @shared = data.series.map { |s| [s.kind, s.unit, s.currency] }.uniq.size == 1 && data.series.map { |s| s.numbers.max.to_f }.minmax.then { |a, b| a.positive? && b / a < 8 }
           data.series.each_with_index { |s, i| one(s, (i % across) * (cell[0] + gap(22)), top + ((i / across) * (cell[1] + gap(18))), *cell) }
         end
 
@@ -43,7 +43,7 @@ module Peony
             scale = TimeScale.new(data.periods, from: x, to: x + wide - gap(4))
             picks = series.values.each_index.select { |i| series.values[i] }
             points = picks.map { |i| [scale[i], at[series.values[i]]] }
-            pen.polygon([[points.first[0], base], *points, [points.last[0], base]], **fill(0, quiet: true).paint.merge(stroke: nil)) if points.size > 1
+            pen.polygon([[points.first[0], base], *points, [points.last[0], base]], **fill(0, quiet: true).paint, stroke: nil) if points.size > 1
             pen.line(x, base, x + wide, base, stroke: faint, line: rule)
             pen.path(points.each_with_index.map { |p, i| [i.zero? ? "M" : "L", *p] }, stroke: stroke, line: shape, cap: "round") if points.size > 1
             ends(series, picks, points, x, wide, base)
@@ -59,7 +59,9 @@ module Peony
           words = series.text(series.values[picks[top_at]])
           half = number_font.width(words, small) / 2
           pen.words(words, number_font, small, points[top_at][0].clamp(x + half, x + wide - half), points[top_at][1] - gap(8), fill: ink, anchor: :middle, part: "value")
-          pen.words(Annotations.short(data.keys.first), body_font, small, x, base + (small * 1.2), fill: soft, part: "tick") if wide > body_font.width("#{Annotations.short(data.keys.first)}#{Annotations.short(data.keys.last)}", small) + gap(12)
+          pen.words(Annotations.short(data.keys.first), body_font, small, x, base + (small * 1.2), fill: soft, part: "tick") if wide > body_font.width(
+            "#{Annotations.short(data.keys.first)}#{Annotations.short(data.keys.last)}", small
+          ) + gap(12)
           pen.words(Annotations.short(data.keys.last), body_font, small, x + wide, base + (small * 1.2), fill: soft, anchor: :end, part: "tick")
         end
       end

@@ -52,7 +52,7 @@ module Peony
           angle = 0.0
           @rows.first.values.each_with_index do |v, i|
             turn = 360.0 * v.to_f / @rows.first.total
-            pen.group("item", item: @rows.keys[i]) { pen.sector(@cx, @cy, @r * hole, @r, angle, angle + turn, **paint(i).paint.merge(stroke: surface, line: shape)) } if turn.positive?
+            pen.group("item", item: @rows.keys[i]) { pen.sector(@cx, @cy, @r * hole, @r, angle, angle + turn, **paint(i).paint, stroke: surface, line: shape) } if turn.positive?
             angle += turn
           end
         end

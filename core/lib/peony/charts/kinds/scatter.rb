@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A point for each row, one measure across and one up, with the line that fits.
       class Scatter < Chart
-        chart "scatter", title: "Scatter", family: "scatter", sees: "a point for each row, with the line that fits", reason: "how two measures go together", tells: %w[relation outlier], most: 4000
+        chart "scatter", title: "Scatter", family: "scatter", sees: "a point for each row, with the line that fits", reason: "how two measures go together", tells: %w[relation outlier],
+                         most: 4000
 
         def self.fit(shape, said)
           return nil unless shape.measures.size >= 2
@@ -31,7 +32,12 @@ module Peony
           place = ->(i) { [@across[xs[i]], @y[ys[i]]] }
           size = [[6.5 * unit, 3.2].max, plot_width / Math.sqrt(data.size) / 5].min
           data.keys.each_index { |i| pen.group("item", item: data.keys[i]) { pen.circle(*place[i], size, fill: stroke, stroke: surface, line: rule) } }
-          data.keys.each_index { |i| x, y = place[i]; taken << [x - size, y - size, x + size, y + size] } if data.size <= 400
+          if data.size <= 400
+            data.keys.each_index do |i|
+              x, y = place[i]
+              taken << [x - size, y - size, x + size, y + size]
+            end
+          end
           fitted(xs, ys)
           draw_points { |mark| (i = data.at(mark["at"])) && place[i] }
         end

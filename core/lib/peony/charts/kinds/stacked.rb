@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Columns made of parts, one colour a series, names in a line on top.
       class Stacked < Chart
-        chart "stacked", title: "Stacked columns", family: "stacked", sees: "columns made of parts", reason: "the whole and its parts, one after the other", tells: %w[leader share total max], most: 60
+        chart "stacked", title: "Stacked columns", family: "stacked", sees: "columns made of parts", reason: "the whole and its parts, one after the other", tells: %w[leader share total max],
+                         most: 60
 
         SERIES = 6
 
@@ -19,7 +20,13 @@ module Peony
         def self.same_unit?(shape) = shape.additive.map { |c| [c.kind, c.unit, c.currency] }.uniq.size == 1
 
         def self.data(shape, _column, _said)
-          all = %i[wide long].include?(shape.kind) ? many(shape) : rows(shape, shape.additive).tap { |h| h["x"].merge!("name" => shape.time.name, "kind" => shape.time.kind, "keys" => shape.time.values.map(&:key)) }
+          all = if %i[wide long].include?(shape.kind)
+                  many(shape)
+                else
+                  rows(shape, shape.additive).tap do |h|
+                    h["x"].merge!("name" => shape.time.name, "kind" => shape.time.kind, "keys" => shape.time.values.map(&:key))
+                  end
+                end
           all.merge("series" => folded(all["series"]))
         end
 

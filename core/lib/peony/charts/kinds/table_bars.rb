@@ -18,7 +18,9 @@ module Peony
           refuse("There are too many columns for this width.") if wide < small * 5
           refuse("There are too many rows for this height.") if row < job.least * 1.35
           order = data.keys.each_index.sort_by { |i| -data.first.values[i].to_f }
-          data.series.each_with_index { |s, c| pen.words(line_of(s.name, label_font, small, wide), label_font, small, names + gap(20) + (c * (wide + gap(20))), top + small, fill: soft, part: "axis") }
+          data.series.each_with_index do |s, c|
+            pen.words(line_of(s.name, label_font, small, wide), label_font, small, names + gap(20) + (c * (wide + gap(20))), top + small, fill: soft, part: "axis")
+          end
           order.each_with_index { |i, r| line(i, top + (small * 2.2) + (r * row), row, names, wide) }
         end
 

@@ -30,11 +30,13 @@ module Peony
 
         def step(index, from, to, value, total: false)
           pen.group("item", item: data.keys[index]) do
-            paint = total ? fill(0) : (value.negative? ? fill(2) : fill(0, quiet: true))
+            paint = value.negative? ? fill(2) : fill(0, quiet: !total)
             pen.rect(@lefts[index], [@y[from], @y[to]].min, @band, [(@y[from] - @y[to]).abs, 1].max, **paint.paint)
             pen.line(@lefts[index] + @band, @y[to], @lefts[index + 1], @y[to], stroke: soft, line: rule) if @lefts[index + 1]
             words = data.first.text(value)
-            pen.words(words, number_font, small, @lefts[index] + (@band / 2), [@y[from], @y[to]].min - gap(5), fill: ink, anchor: :middle, part: "value") if number_font.width(words, small) < plot_width / data.size
+            next unless number_font.width(words, small) < plot_width / data.size
+
+            pen.words(words, number_font, small, @lefts[index] + (@band / 2), [@y[from], @y[to]].min - gap(5), fill: ink, anchor: :middle, part: "value")
           end
         end
       end

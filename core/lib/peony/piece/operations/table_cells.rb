@@ -5,10 +5,9 @@ module Peony
     module Operations
       # Puts text into cells: each is [row, column, text], counted from 0. Rows and columns that are not there yet are made.
       class TableCells < Operation
-        operation "table.cells", { "id" => ID, "cells" => { "type" => "array", "minItems" => 1, "maxItems" => 20_000, "items" => {
-          "type" => "array", "minItems" => 3, "maxItems" => 3, "prefixItems" => [{ "type" => "integer", "minimum" => 0, "maximum" => 1_000_000 }, { "type" => "integer", "minimum" => 0, "maximum" => 400 },
-                                                                                 { "type" => "string", "maxLength" => 5000 }]
-        } } }
+        CELL = [{ "type" => "integer", "minimum" => 0, "maximum" => 1_000_000 }, { "type" => "integer", "minimum" => 0, "maximum" => 400 }, { "type" => "string", "maxLength" => 5000 }].freeze
+        operation "table.cells", { "id" => ID, "cells" => { "type" => "array", "minItems" => 1, "maxItems" => 20_000,
+                                                            "items" => { "type" => "array", "minItems" => 3, "maxItems" => 3, "prefixItems" => CELL } } }
 
         def change
           table = piece.table(self["id"])

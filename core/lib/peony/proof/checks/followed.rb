@@ -7,6 +7,8 @@ module Peony
       class Followed < Check
         check "followed", group: "Numbers", orderly: "charts follow their tables"
 
+        MEANT = "These numbers are meant"
+
         def remarks
           each_object do |page, object|
             next if object["type"] != "chart" || object["table"].nil?
@@ -15,16 +17,17 @@ module Peony
             next gone(page, object) unless table
             next if Charts::Following.current?(piece, object)
 
-            remark("It shows older numbers", "#{called(object)} can no longer be drawn from “#{table['name']}” as it is now, and keeps the last good numbers.", page: page, object: object, state: table["cells"].hash,
-                                                                                                                                            accept: "These numbers are meant")
+            words = "#{called(object)} can no longer be drawn from “#{table['name']}” as it is now, and keeps the last good numbers."
+            remark("It shows older numbers", words, page: page, object: object, state: table["cells"].hash, accept: MEANT)
           end
         end
 
         private
 
         def gone(page, object)
-          remark("Its table is gone", "#{called(object)} keeps the numbers it had; its table is no longer in the piece.", page: page, object: object, state: object["table"], accept: "These numbers are meant",
-                                                                                                                  mends: [{ label: "Let it stand alone", operation: { "op" => "object.change", "id" => object["id"], "set" => { "table" => nil } } }])
+          free = { label: "Let it stand alone", operation: { "op" => "object.change", "id" => object["id"], "set" => { "table" => nil } } }
+          words = "#{called(object)} keeps the numbers it had; its table is no longer in the piece."
+          remark("Its table is gone", words, page: page, object: object, state: object["table"], accept: MEANT, mends: [free])
         end
       end
     end

@@ -28,8 +28,9 @@ module Peony
           cells = shape.series.flat_map { |s| s.values.each_index.map { |i| [s, i] } }
           { "max" => cells.max_by { |s, i| s.values[i] }, "min" => cells.min_by { |s, i| s.values[i] } }.map do |kind, (s, i)|
             column = shape.periods.find { |_, p| p.key == s.key(i) }.first
-            say("#{kind == 'max' ? 'Most' : 'Least'} in one #{s.keys[i].kind}: #{s.name}, #{amount(s.values[i], column)} in #{s.word(i)}.", weight: kind == "max" ? 0.6 : 0.4,
-                                                                                                                                    column: column.name, at: [s.name, s.key(i)], value: s.values[i], cells: [[column.name, [s.rows[i]]]]).tap { |f| f.kind = kind }
+            words = "#{kind == 'max' ? 'Most' : 'Least'} in one #{s.keys[i].kind}: #{s.name}, #{amount(s.values[i], column)} in #{s.word(i)}."
+            cells = [[column.name, [s.rows[i]]]]
+            say(words, weight: kind == "max" ? 0.6 : 0.4, column: column.name, at: [s.name, s.key(i)], value: s.values[i], cells: cells).tap { |f| f.kind = kind }
           end
         end
       end

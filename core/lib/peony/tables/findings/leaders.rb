@@ -33,12 +33,15 @@ module Peony
         def answers(column)
           counts = column.said.compact.tally
           all = counts.values.sum
-          most, least = [counts.max_by(&:last), counts.min_by(&:last)]
+          most = counts.max_by(&:last)
+          least = counts.min_by(&:last)
           cells = ->(name) { [[column.name, column.said.each_index.select { |i| column.said[i] == name }]] }
           told = counts.values.count(most.last) > 1 ? [] : [["leader", most, 0.75], ["laggard", least, 0.3]]
           told.map do |kind, (name, count), weight|
             often = kind == "leader" ? "most often" : "least often"
-            say("#{column.plain}: “#{name}” is answered #{often}, by #{count} of #{all}.", weight: weight, column: column.name, at: name, value: count, cells: cells[name]).tap { |s| s.kind = kind }
+            say("#{column.plain}: “#{name}” is answered #{often}, by #{count} of #{all}.", weight: weight, column: column.name, at: name, value: count, cells: cells[name]).tap do |s|
+              s.kind = kind
+            end
           end
         end
       end

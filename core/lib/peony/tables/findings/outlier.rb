@@ -26,8 +26,8 @@ module Peony
           index = far.each_index.max_by { |i| far[i] }
           return nil if far[index] < FAR || far[index] < far.sort[-2] * 2
 
-          say("#{series.word(index)} lies far from all others: #{amount(series.values[index], series.column)}; the middle one has #{amount(middle, series.column)}.", weight: 0.7, series: series, index: index,
-                                                                                                                               at: series.key(index), value: series.values[index], sure: "robust z #{far[index].round(1)}")
+          words = "#{series.word(index)} lies far from all others: #{amount(series.values[index], series.column)}; the middle one has #{amount(middle, series.column)}."
+          say(words, weight: 0.7, series: series, index: index, at: series.key(index), value: series.values[index], sure: "robust z #{far[index].round(1)}")
         end
       end
     end

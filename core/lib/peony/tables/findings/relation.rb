@@ -41,11 +41,19 @@ module Peony
         end
 
         def none(first, second, rows, r)
-          say("#{first.plain} and #{named(second)}: no relation to be seen (r = #{written(r)}).", weight: 0.8, column: first.name, with: second.name, value: r, direction: "none",
-                                                                                                                      cells: [[first.name, rows], [second.name, rows]], sure: "Pearson r #{r.round(2)}, n = #{rows.size}")
+          words = "#{first.plain} and #{named(second)}: no relation to be seen (r = #{written(r)})."
+          cells = [[first.name, rows], [second.name, rows]]
+          say(words, weight: 0.8, column: first.name, with: second.name, value: r, direction: "none", cells: cells, sure: "Pearson r #{r.round(2)}, n = #{rows.size}")
         end
 
-        def other(column, r) = column.additive? ? (r.positive? ? "more" : "fewer") : (r.positive? ? "higher" : "lower")
+        def other(column, r)
+          if column.additive?
+            r.positive? ? "more" : "fewer"
+          else
+            (r.positive? ? "higher" : "lower")
+          end
+        end
+
         def written(r) = Amounts.text(r, nil, decimals: 2)
       end
     end

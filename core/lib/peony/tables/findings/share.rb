@@ -25,7 +25,7 @@ module Peony
 
           value = shares ? series.values[top] : series.values[top] / series.total * 100
           say("#{series.word(top)}: #{Amounts.percent(value)} of all#{" #{named(series.column)}" if series.column && !shares}.", weight: shares ? 0.85 : 0.5, series: series, index: top,
-                                                                                                                         at: series.key(top), value: value)
+                                                                                                                                 at: series.key(top), value: value)
         end
 
         def answers(column)

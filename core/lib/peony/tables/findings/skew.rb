@@ -20,8 +20,10 @@ module Peony
           return nil if skew.abs < [0.9, 3 * Math.sqrt(6.0 / column.numbers.size)].max || (shape.kind == :pairs && skew.abs < 1.5)
 
           low = skew.negative?
-          say("#{column.plain}: mostly #{low ? 'high, with a long tail of low ones' : 'low, with a long tail of high ones'}; the middle one is #{amount(Statistics.median(column.numbers), column)}.",
-              weight: 0.5, column: column.name, value: skew, direction: low ? "negative" : "positive", cells: [[column.name, (0...table.size).to_a]], sure: "sample skewness #{skew.round(2)}")
+          words = "#{column.plain}: mostly #{low ? 'high, with a long tail of low ones' : 'low, with a long tail of high ones'}; the middle one is #{amount(Statistics.median(column.numbers),
+                                                                                                                                                            column)}."
+          say(words, weight: 0.5, column: column.name, value: skew, direction: low ? "negative" : "positive", cells: [[column.name, (0...table.size).to_a]],
+                     sure: "sample skewness #{skew.round(2)}")
         end
       end
     end

@@ -22,7 +22,7 @@ module Peony
           value, rows = groups.first
           names = rows.map { |i| series.word(i) }
           say("#{Amounts.join(names)} are level: #{amount(value, series.column)} #{named(series.column)} each.", weight: 0.65, series: series, at: names, value: value,
-                                                                                                                    cells: [[series.column.name, rows.map { |i| series.rows[i] }]])
+                                                                                                                 cells: [[series.column.name, rows.map { |i| series.rows[i] }]])
         end
       end
     end

@@ -19,7 +19,7 @@ module Peony
           usual = shape.usual(series)
           line, chance = usual.drift
           explained = 1 - (line.left / [Statistics.squares(usual.calm), 1e-12].max)
-          (chance < CHANCE || (chance < 0.01 && explained > 0.8)) && explained >= LEAST && !usual.stepped? ? [line, explained] : nil
+          (chance < CHANCE || (chance < 0.01 && explained > 0.8)) && explained >= LEAST && !usual.stepped? ? [line, explained] : false
         end
 
         private
@@ -32,7 +32,7 @@ module Peony
           up = found.first.slope.positive?
           each = "#{up ? 'up' : 'down'} by about #{amount(Tables.short(slope.abs), series.column.dup.tap { |c| c.decimals = Tables.places(slope.abs) })} a #{row_word}"
           say("#{series.column.plain}: #{each}.", weight: 0.8, series: series, value: slope, direction: up ? "up" : "down",
-                                                 sure: "least squares over #{series.size} rows, R² #{found.last.round(2)}")
+                                                  sure: "least squares over #{series.size} rows, R² #{found.last.round(2)}")
         end
 
         def row_word = { "month" => "month", "quarter" => "quarter", "year" => "year" }.fetch(shape.time.kind) { { 1 => "day", 7 => "week" }.fetch(shape.step, "row") }

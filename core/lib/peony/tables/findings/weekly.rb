@@ -31,7 +31,7 @@ module Peony
           far = shape.usual(series).far
           kept = series.values.each_index.reject { |i| far.key?(i) }
           a, b = kept.partition { |i| [0, 6].include?(series.keys[i].from.wday) }.map { |rows| rows.map { |i| series.values[i] } }
-          error = Math.sqrt([(Statistics.deviation(a)**2 / a.size) + (Statistics.deviation(b)**2 / b.size), 1e-12].max)
+          error = Math.sqrt([((Statistics.deviation(a)**2) / a.size) + ((Statistics.deviation(b)**2) / b.size), 1e-12].max)
           Statistics.chance((Statistics.mean(a) - Statistics.mean(b)) / error, [a.size, b.size].min - 1) > 0.001
         end
       end

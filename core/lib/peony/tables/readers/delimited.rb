@@ -36,7 +36,11 @@ module Peony
           MARKS.max_by do |mark|
             counts = lines.map { |line| unquoted(line).count(mark) }
             usual, often = counts.reject(&:zero?).tally.max_by { |n, times| [times, n] }
-            usual ? [often.to_f / lines.size >= 0.5 ? 1 : 0, often * Math.log(1 + usual)] : [-1, 0]
+            if usual
+              [often.to_f / lines.size >= 0.5 ? 1 : 0, often * Math.log(1 + usual)]
+            else
+              [-1, 0]
+            end
           end
         end
 
@@ -47,7 +51,7 @@ module Peony
           rows = []
           open = nil
           lines.each do |line|
-            line = open ? "#{open}\n#{line}" : line
+            line = "#{open}\n#{line}" if open
             if line.count('"').odd? && line.size < LONGEST then open = line
             else
               open = nil
@@ -66,9 +70,7 @@ module Peony
 
         def decoded(bytes)
           text = Notes::Decoding.decode(bytes.b)
-          if text.count("\u0000").positive?
-            raise Error.new("This file does not hold a table as text.", hint: "Save it as CSV, or bring the spreadsheet itself (.xlsx, .ods).")
-          end
+          raise Error.new("This file does not hold a table as text.", hint: "Save it as CSV, or bring the spreadsheet itself (.xlsx, .ods).") if text.count("\u0000").positive?
 
           text.gsub(/\r\n?/, "\n")
         end

@@ -96,6 +96,18 @@ RSpec.describe Peony::Charts do
     expect(left).to eq(["some day: nothing"])
   end
 
+  it "draws what is asked for in words, and tells which words it did not use" do
+    shape = shape_of(nights)
+    ask = ->(words) { described_class::Asked.for(words, shape, Peony::Tables::Finding.all(shape), house: Peony::Style.fetch("Dome")) }
+    best = ask["guests per night as a line, show Saturdays and Sundays, say what the best three nights were"]
+    expect(best.proposal.chart).to eq "line"
+    expect(best.proposal.marks.map { |m| m["kind"] }.tally).to eq("weekends" => 1, "point" => 3)
+    expect(best.left).to eq []
+    expect(ask["a calendar of guests, in purple"]).to have_attributes(left: ["purple"], proposal: have_attributes(chart: "calendar"))
+    expect(ask["the average, as an area"].proposal.marks).to include(hash_including("kind" => "level"))
+    expect(ask["a map"].left).to include("map")
+  end
+
   it "describes a chart in words" do
     made = Peony::Charts::Proposals.for(shape_of(nights)).first
     words = Peony::Charts::Describing.words({ "chart" => made.chart, "heading" => made.heading, "subtitle" => made.subtitle, "data" => made.data, "marks" => made.marks })

@@ -5,7 +5,7 @@ module PeonyServer
     # Tables of a piece: brought as a file or as text, looked at with what they are understood to be, proposed as charts, given back as CSV.
     module Tables
       # Rows sent at once.
-      WINDOW = 5000
+      WINDOW = 10_000
 
       def self.registered(app)
         # A file's bytes, by its name; each sheet becomes a table.
@@ -49,8 +49,15 @@ module PeonyServer
           json(charts: list.map { |c| Tables.proposal(c, house) }, measures: kept.shape.choices)
         end
 
+        # A chart asked for in words, and the words that were not used.
+        app.post("/api/pieces/:id/tables/:table/asked") do
+          answer = Tables.asked(piece.piece, params["table"], body_json["words"], width: number("width", 160..2000, 380), height: number("height", 120..2000, 320))
+          json(chart: Tables.proposal(answer.proposal, piece.piece.house), column: answer.column, used: answer.used, left: answer.left)
+        end
+
         app.post("/api/pieces/:id/chart") do
           object = Peony::Piece::Placing.chart(piece.piece.table(body_json["table"]), chart: body_json["chart"], column: body_json["column"]).merge("id" => "c#{Store::Pieces.name(6)}")
+          object["marks"] = Tables.asked(piece.piece, body_json["table"], body_json["words"]).proposal.marks if body_json["words"]
           acknowledge(journal.apply(Peony::Piece::Placing.operation(piece.piece, object, page: body_json["page"] || piece.piece.pages.last["id"], fresh: "p#{Store::Pieces.name(5)}"), base: nil))
         end
 
@@ -81,6 +88,13 @@ module PeonyServer
       end
 
       class << self
+        def asked(piece, table, words, **size)
+          raise Peony::Error.new("Nothing was asked for.", hint: "Write what to draw: “visitors as a line, mark the best three nights”.") if words.to_s.strip.empty?
+
+          kept = Peony::Tables::Kept.of(piece.table(table))
+          Peony::Charts::Asked.for(words.to_s[0, 500], kept.shape, kept.said, house: piece.house, **size)
+        end
+
         # @return [Hash] the operation that brings sheets as tables
         def bring(piece, sheets, name)
           taken = (piece.data["tables"] || []).map { |t| t["name"] }

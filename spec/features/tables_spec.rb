@@ -39,6 +39,23 @@ RSpec.describe "Tables" do
     expect(page).to have_css("g[data-object] text", text: "13 Aug: 301")
   end
 
+  it "are drawn as asked for in words" do
+    new_piece "Asked"
+    add_cells "Nights", CELLS
+    click_on "Draw this table"
+    fill_in "Ask for a chart", with: "guests as columns with the average in purple"
+    click_on "Draw that"
+    expect(page).to have_css(".proposal.chosen strong", text: "Columns, as asked")
+    expect(page).to have_text("Not used: purple")
+    expect(page).to have_css(".proposal.chosen svg")
+    fill_in "Ask for a chart", with: "guests as a line, mark the best two nights"
+    click_on "Draw that"
+    expect(page).to have_css(".proposal.chosen strong", text: "Line, as asked")
+    click_on "Put on the page"
+    click_on "Arrange it"
+    expect(page).to have_css("input[aria-label='Words of mark 2']")
+  end
+
   it "can be put right: another kind, a row left out, rows and columns added and taken away, each undone" do
     new_piece "Post"
     add_cells "Parcels", "Lane\tParcels\nAsh\t12\nElm\t30\nFir\t7\nYew\t19\n"

@@ -58,6 +58,13 @@ module Peony
       Charts::Chart.members.each_value { |chart| say_line(chart.facts.to_h.slice(:chart, :family, :sees, :title, :reason)) }
     end
 
+    desc "meters", "pictures of one value or a few"
+    def meters
+      Figures::Form.members.each_value do |form|
+        say_line(meter: form.facts.form, **form.facts.to_h.slice(:family, :least, :most, :sees, :title, :reason)) if form.facts.family == "ratio"
+      end
+    end
+
     desc "new FILE", "a whole piece made from a document"
     method_option :kind, type: :string, default: "infographic"
     method_option :style, type: :string, default: "Dome"

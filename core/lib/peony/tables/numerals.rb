@@ -8,7 +8,6 @@ module Peony
                      "kr" => "SEK", "zł" => "PLN", "Kč" => "CZK" }.freeze
       CURRENCY = Regexp.union(CURRENCIES.keys)
       SIGNED = /\A[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\z/
-      PLAIN = /\A-?\d+(?:\.\d+)?\z/
       WRITTEN = %r{\A(?<open>\()?(?<sign>[-+−–])?\s?(?:(?<before>#{CURRENCY})\s?)?(?<minus>[-−])?(?<digits>\d[\d.,'’\u00A0\u202F\u2009 ]*|[.,]\d+)(?:\s?(?<many>k|bn|Mio\.?|tsd\.?)(?![[:alpha:]]))?\s?(?:(?<after>%|#{CURRENCY})|(?<unit>[[:alpha:]°µ²³/]{1,12}))?(?<close>\))?\z}
       MANY = { "k" => 1e3, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
       EMPTY = %r{\A(?:|[-–—.?*…]+|n\.?/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N/A|#DIV/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z}i
@@ -39,12 +38,13 @@ module Peony
       # @return [Float, nil] the value alone, by the quick way where it is written plainly
       def value(text, mark)
         return read(text, mark)&.value unless mark == "."
-        return text.to_f if PLAIN.match?(text)
+        quick = Float(text, exception: false)
+        return quick if quick && !text.match?(/[_xe]/i)
 
         SIGNED.match?(text) ? text.delete("£€$%,").to_f : read(text, mark)&.value
       end
 
-      def empty?(text) = text.nil? || (text.size < 12 && EMPTY.match?(text.strip))
+      def empty?(text) = text.nil? || text.empty? || (text.size < 12 && EMPTY.match?(text))
 
       def parts(digits, mark)
         whole, fraction, more = digits.split(mark, 3)

@@ -33,6 +33,9 @@ const table = ref<string | null>(null);
 const measures = ref<string[]>([]);
 const measure = ref<string | null>(null);
 const tables = computed(() => piece.state?.piece.tables ?? []);
+/** What is asked for in words, the answer's words, and what was not used of them. */
+const wish = ref("");
+const asking = ref<{ words: string; left: string[] } | null>(null);
 const panel = ref(false);
 const notes = ref<HTMLElement>();
 const sheet = ref<HTMLElement>();
@@ -64,6 +67,8 @@ async function chart(id: string, column: string | null = null) {
   asked += 1;
   const turn = asked;
   busy.value = true;
+  if (table.value !== id) wish.value = "";
+  asking.value = null;
   table.value = id;
   measure.value = column;
   current.value = null;
@@ -81,6 +86,27 @@ async function chart(id: string, column: string | null = null) {
     pointed.value = null;
   } catch (error) {
     if (turn === asked) proposals.value = [];
+    tellTrouble(error);
+  } finally {
+    if (turn === asked) busy.value = false;
+  }
+}
+
+async function ask() {
+  const words = wish.value.trim();
+  if (!words || !table.value) return;
+  asked += 1;
+  const turn = asked;
+  busy.value = true;
+  const wide = width();
+  try {
+    const answer = await post<{ chart: ChartProposal; column: string | null; left: string[] }>(`/api/pieces/${piece.state!.id}/tables/${table.value}/asked`, { words, width: Math.round(wide * 1.5), height: Math.round(wide * 1.2) });
+    if (turn !== asked) return;
+    asking.value = { words, left: answer.left };
+    measure.value = answer.column;
+    proposals.value = [{ ...answer.chart, title: `${answer.chart.title}, as asked`, form: answer.chart.chart, items: [] }, ...proposals.value.filter((p) => p.form !== answer.chart.chart)];
+    chosen.value = 0;
+  } catch (error) {
     tellTrouble(error);
   } finally {
     if (turn === asked) busy.value = false;
@@ -137,7 +163,7 @@ async function place(index = chosen.value) {
   busy.value = true;
   const source = using.value.length ? { marked: using.value } : { passage: current.value };
   const answer = table.value
-    ? await piece.send("chart", () => ({ table: table.value, chart: proposal.form, column: measure.value, page: target.value }))
+    ? await piece.send("chart", () => ({ table: table.value, chart: proposal.form, column: measure.value, page: target.value, ...(asking.value && proposal === proposals.value[0] ? { words: asking.value.words } : {}) }))
     : await piece.send("place", () => ({ ...source, form: proposal.form, family: proposal.family, page: target.value }));
   busy.value = false;
   if (!answer) return;
@@ -216,6 +242,11 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
         </div>
         <div v-if="!table" class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
       </header>
+      <form v-if="table" class="ask" @submit.prevent="ask">
+        <input v-model="wish" class="field" aria-label="Ask for a chart" placeholder="Ask for it: visitors as a line, show Saturdays and Sundays, mark the best three nights" />
+        <v-btn variant="outlined" type="submit" :disabled="!wish.trim() || busy">Draw that</v-btn>
+        <span v-if="asking?.left.length" class="small quiet" role="status">Not used: {{ asking.left.join(", ") }}</span>
+      </form>
       <div class="body" :class="{ open: panel && reading }">
       <div ref="sheet" class="sheet scroll" :aria-busy="busy">
         <p v-if="(reading || table) && !shown.length && !busy" class="none">{{ nothing }}</p>
@@ -250,7 +281,7 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
 .notes { background: var(--paper); border-right: 1px solid var(--line); position: relative; }
 .marked { position: sticky; bottom: 14px; display: flex; justify-content: center; }
 .none { padding: 34px; max-width: 460px; color: var(--quiet); font-size: 15px; }
-.desk { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; min-width: 0; }
+.desk { display: flex; flex-direction: column; min-width: 0; min-height: 0; } .desk .body { flex: 1; } .ask { display: flex; gap: 10px; padding: 0 22px 12px; align-items: center; } .ask .field { flex: 1; }
 .top { padding: 14px 22px 10px; display: flex; align-items: flex-start; gap: 22px; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; }
 .tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 .walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }

@@ -18,6 +18,7 @@ const table = shallowRef<TableWhole | null>(null);
 const home = ref<HTMLElement>();
 const filter = ref("");
 const selected = ref<{ top: number; bottom: number; left: number; right: number } | null>(null);
+const came = ref(0);
 let grid: Grid | null = null;
 let asked = 0;
 
@@ -36,6 +37,14 @@ async function load() {
     await nextTick();
     if (!grid && home.value) grid = new Grid(home.value, got, edit, () => { selected.value = grid?.range() ?? null; });
     else await grid?.show(got);
+    // A long table comes in parts; the first is there to work with while the others follow.
+    for (let from = got.rows.length; from < got.size; from += got.rows.length) {
+      const part = await get<TableWhole>(`/api/pieces/${piece.state!.id}/tables/${props.id}?from=${from}`);
+      if (turn !== asked) return;
+      came.value = from + part.rows.length;
+      await grid?.more(part);
+    }
+    came.value = 0;
     if (filter.value) grid?.filter(filter.value);
   } catch (error) {
     tellTrouble(error);
@@ -123,6 +132,7 @@ watch(filter, (words) => grid?.filter(words));
     <h2>What Peony reads</h2>
     <p v-if="table?.trouble" class="trouble">{{ table.trouble }}</p>
     <template v-else-if="table">
+      <p v-if="came" class="small" role="status">{{ came.toLocaleString("en-GB") }} of {{ table.size.toLocaleString("en-GB") }} rows are here.</p>
       <p class="small quiet">{{ many(table.data ?? 0, "row") }} of data, {{ many(table.columns.length, "column") }}<template v-if="leftOut">; {{ many(leftOut, "row") }} left out</template><template v-if="table.gaps.length">; not in it: {{ table.gaps.slice(0, 3).join(", ") }}<template v-if="table.gaps.length > 3"> and more</template></template></p>
       <div class="go"><v-btn color="primary" @click="draw">Draw this table</v-btn></div>
       <span class="label">Columns</span>

@@ -181,5 +181,5 @@ year.chart("income", "stacked", 72, 230, 880, 480, heading: "Membership grows mo
 year.chart("countries", "map", 1010, 230, 518, 480)
 year.chart("street-lamps", "scatter", 72, 780, 700, 500)
 year.chart("survey", "bar", 840, 780, 688, 500, column: "I would come again")
-year.text("Sources: books of the society; door counts; lamp walk, March; cards filled in at the door. quillmere.example", 72, 1304, 1400, "source", size: 18)
+year.text("Sources: books of the society; door counts; lamp walk, March; cards filled in at the door. quillmere.example", 72, 1304, 1400, "source", size: 21)
 year.save("figures")

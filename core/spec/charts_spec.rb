@@ -128,3 +128,14 @@ RSpec.describe Peony::Charts do
     expect { described_class.draw("bar", data, house: Peony::Style.fetch("Dome"), width: 90, height: 60) }.to raise_error(Peony::Figures::Refusal, /160 × 110/)
   end
 end
+
+RSpec.describe Peony::Paint::HTML do
+  it "gives a chart's points their numbers, by pointer and by keys, and the table behind it" do
+    csv = "Lane,Parcels\nAsh,400\nElm & Co,200\nFir,100\n"
+    piece = Peony::Piece.blank(title: "Post").apply({ "op" => "table.add", "table" => { "id" => "t1", "name" => "Post", "cells" => csv } }).piece
+    chart = Peony::Piece::Placing.chart(piece.table("t1"), chart: "bar").merge("id" => "c1", "box" => [80, 80, 800, 500])
+    piece = piece.apply({ "op" => "object.add", "page" => "p1", "object" => chart }).piece
+    page = described_class.paint(Peony::Scene::Pages.all(piece))
+    expect(page).to include("<title>Elm &amp; Co: 200</title>", 'tabindex="0" role="img" aria-label="Ash: 400"', '<th scope="row">Fir</th><td>100</td>', "The numbers behind the chart")
+  end
+end

@@ -4,7 +4,8 @@ module Peony
   # Positioned primitives, and a picture made of them.
   module Scene
     # The primitives that painters know. All lengths in px of the picture, colours "#rrggbb" or nil.
-    Group = Struct.new(:children, :id, :kind, :item, :label, keyword_init: true)
+    # +tip+: what a group says when one points at it.
+    Group = Struct.new(:children, :id, :kind, :item, :label, :tip, keyword_init: true)
     Rect = Struct.new(:x, :y, :w, :h, :radius, :fill, :stroke, :line, :part, keyword_init: true)
     Ellipse = Struct.new(:cx, :cy, :rx, :ry, :fill, :stroke, :line, :part, keyword_init: true)
     # commands: [["M", x, y], ["L", x, y], ["C", x1, y1, x2, y2, x, y], ["Z"]]
@@ -13,7 +14,8 @@ module Peony
     Text = Struct.new(:lines, :font, :size, :fill, :anchor, :part, :cut, :leading, keyword_init: true)
 
     # A picture: its size and its nodes, back to front.
-    Picture = Struct.new(:width, :height, :nodes, :title, :description, :lang, keyword_init: true) do
+    # +numbers+: the tables behind its charts, each [title, columns, rows], for readers who cannot see them.
+    Picture = Struct.new(:width, :height, :nodes, :title, :description, :lang, :numbers, keyword_init: true) do
       # @yield [node] every node, depth first
       def walk(list = nodes, &block)
         list.each do |node|

@@ -6,16 +6,19 @@ module Peony
     # Words that name a chart, a column or something to mark are used; the others are told back.
     module Asked
       KINDS = {
-        "line" => /\b(?:lines?|curve|course)\b/, "area" => /\barea\b/, "bar" => /\b(?:bars?|rank\w*|in order)\b/, "column" => /\bcolumns?\b/, "ring" => /\b(?:ring|doughnut)\b/, "pie" => /\bpie\b/,
-        "waffle" => /\b(?:squares|waffle)\b/, "scatter" => /\b(?:scatter|points|dots|relation|against|goes with)\b/, "bubble" => /\bbubbles?\b/, "histogram" => /\b(?:histogram|how often|spread|distribution)\b/,
-        "heatmap" => /\bheat ?map\b/, "calendar" => /\bcalendar\b/, "map" => /\b(?:map|world|countries)\b/, "stacked" => /\bstacked\b/, "full-stacked" => /\b(?:hundred per ?cent|shares over)\b/, "grouped" => /\bside by side\b/,
-        "slope" => /\bslopes?\b/, "dumbbell" => /\bdumb ?bells?\b/, "waterfall" => /\bwaterfall\b/, "multiples" => /\bsmall multiples\b/, "weekdays" => /\b(?:days of the week|week ?days)\b/, "table-bars" => /\btable\b/
+        "line" => /\b(?:lines?|curve|course)\b/, "area" => /\barea\b/, "bar" => /\b(?:bars?|rank\w*|in order)\b/, "column" => /\bcolumns?\b/,
+        "ring" => /\b(?:ring|doughnut)\b/, "pie" => /\bpie\b/, "waffle" => /\b(?:squares|waffle)\b/, "scatter" => /\b(?:scatter|points|dots|relation|against|goes with)\b/,
+        "bubble" => /\bbubbles?\b/, "histogram" => /\b(?:histogram|how often|spread|distribution)\b/, "heatmap" => /\bheat ?map\b/, "calendar" => /\bcalendar\b/,
+        "map" => /\b(?:map|world|countries)\b/, "stacked" => /\bstacked\b/, "full-stacked" => /\b(?:hundred per ?cent|shares over)\b/, "grouped" => /\bside by side\b/,
+        "slope" => /\bslopes?\b/, "dumbbell" => /\bdumb ?bells?\b/, "waterfall" => /\bwaterfall\b/, "multiples" => /\bsmall multiples\b/,
+        "weekdays" => /\b(?:days of the week|week ?days)\b/, "table-bars" => /\btable\b/
       }.freeze
       MARKS = { "weekends" => /\b(?:saturdays?|sundays?|weekends?)(?: and (?:saturdays?|sundays?))?\b/, "fit" => /\b(?:trend(?: line)?|fit|line of best fit)\b/, "level" => /\b(?:average|mean)\b/,
                 "high" => /\b(?:best|highest|most|top|peaks?|busiest|strongest)\b/, "low" => /\b(?:worst|lowest|fewest|dips?|quietest|weakest)\b/ }.freeze
       COUNT = /\b(?:the )?(one|two|three|four|five|[1-5])\b/
       NUMBERS = %w[none one two three four five].freeze
-      FILLER = %w[a an the as and or of for in on by per with to show me say what were was is are mark draw make give please it its each every which that this chart picture from all how they their there do did].freeze
+      FILLER = %w[a an the as and or of for in on by per with to show me say what were was is are mark draw make give please it its each every which that this chart picture from all how they
+                  their there do did].freeze
       MOST = 3
 
       # +used+ and +left+: words of the person.
@@ -37,7 +40,7 @@ module Peony
         column, rest = column(shape, rest)
         list = Proposals.for(shape, said: said, column: column, house: house, width: width, height: height)
         made = list.find { |p| p.chart == chart } || list.first or raise Error.new("No chart can be made of this table.", hint: "Check how its columns are understood.")
-        left = rest.gsub(COUNT, count && (wanted & %w[high low]).any? ? " " : '\0').scan(/[[:alnum:]€£%]+/) - FILLER
+        left = rest.gsub(COUNT, count && wanted.intersect?(%w[high low]) ? " " : '\0').scan(/[[:alnum:]€£%]+/) - FILLER
         left << chart if chart && made.chart != chart
         marked = marked(made, wanted, count || MOST)
         made.marks = marked if marked
@@ -55,7 +58,7 @@ module Peony
         columns = shape.kind == :answers ? shape.chosen : shape.measures
         stems = words.scan(/[[:alpha:]]{3,}/).map { |w| stem(w) }
         best = columns.max_by { |c| (names(c) & stems).size }
-        return [nil, without(shape, words)] if best.nil? || (names(best) & stems).empty?
+        return [nil, without(shape, words)] if best.nil? || !names(best).intersect?(stems)
 
         [best, without(shape, words)]
       end
@@ -75,7 +78,7 @@ module Peony
         data = Data.from(made.data)
         series = data.first
         list = made.marks.reject { |m| %w[weekends fit level].include?(m["kind"]) && !wanted.include?(m["kind"]) }
-        list = list.reject { |m| m["kind"] == "point" } if (wanted & %w[high low]).any?
+        list = list.reject { |m| m["kind"] == "point" } if wanted.intersect?(%w[high low])
         %w[weekends fit].each { |kind| list << mark_of(kind) if wanted.include?(kind) && list.none? { |m| m["kind"] == kind } }
         list << level(series) if wanted.include?("level")
         list + extremes(data, series, wanted, count)

@@ -58,12 +58,28 @@ module Peony
       def drawing
         head
         draw
-        Figures::Drawing.new(nodes: pen.nodes, width: job.width, height: job.height, cuts: @cuts.uniq)
+        Figures::Drawing.new(nodes: tipped(pen.nodes), width: job.width, height: job.height, cuts: @cuts.uniq)
       end
 
       private
 
       def draw = raise(NotImplementedError)
+
+      # Marks of a key say its numbers when one points at them.
+      def tipped(nodes)
+        nodes.each do |node|
+          next unless node.is_a?(Scene::Group)
+
+          index = node.kind == "item" ? data.at(node.item) : nil
+          node.tip = tip(index) if index
+          tipped(node.children)
+        end
+      end
+
+      def tip(index)
+        said = data.series.filter_map { |s| s.values[index] && (data.series.size > 1 ? "#{s.name} #{s.text(s.values[index])}" : s.text(s.values[index])) }
+        "#{data.word(index)}: #{said.join(', ')}"
+      end
 
       def data = job.data
 

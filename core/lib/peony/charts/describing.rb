@@ -17,6 +17,14 @@ module Peony
          *data.series.first(6).map { |s| extent(data, s) }, *marked(object)].compact.join(" ")[0, LONGEST]
       end
 
+      # @param object [Hash] a chart of a piece
+      # @return [Array(String, Array<String>, Array<Array<String>>)] title, names of columns, rows as printed
+      def table(object)
+        data = Data.from(object["data"])
+        rows = data.keys.each_index.map { |i| [data.word(i), *data.series.map { |s| s.values[i] ? s.text(s.values[i]) : "" }] }
+        [object["heading"].to_s, [data.name.empty? ? " " : data.name, *data.series.map(&:name)], rows]
+      end
+
       def extent(data, series)
         picks = series.values.each_index.select { |i| series.values[i] }
         return nil if picks.empty?

@@ -11,20 +11,22 @@ module Peony
       # @param embed [Boolean] put the used letters of each font into the file, so that it looks the same anywhere
       # @param scale [Numeric] px of the file for each px of the picture
       # @param prefix [String] before ids, so that several pictures fit in one page
+      # @param live [Boolean] whether points that say something can be reached by keys
       # @return [String]
-      def self.paint(picture, embed: false, scale: 1, prefix: "")
-        new(picture, embed, scale, prefix).to_s
+      def self.paint(picture, embed: false, scale: 1, prefix: "", live: false)
+        new(picture, embed, scale, prefix, live: live).to_s
       end
 
       # @param nodes [Array] scene nodes
       # @return [String] the same as markup without the surrounding svg element
       def self.fragment(nodes, prefix: "") = new(Scene::Picture.new(nodes: nodes), false, 1, prefix).body
 
-      def initialize(picture, embed, scale, prefix)
+      def initialize(picture, embed, scale, prefix, live: false)
         @picture = picture
         @embed = embed
         @scale = scale
         @prefix = prefix
+        @live = live
         @out = +""
       end
 
@@ -61,7 +63,9 @@ module Peony
         @out << "<g" << attribute("id", node.id && "#{@prefix}#{node.id}") << attribute("data-kind", node.kind) << attribute("data-ref", node.id) \
              << attribute("data-item", node.item)
         @out << %( role="img" aria-label="#{escape(node.label)}") if node.label.to_s != ""
+        @out << %( tabindex="0" role="img" aria-label="#{escape(node.tip)}") if @live && node.tip
         @out << ">"
+        @out << "<title>#{escape(node.tip)}</title>" if node.tip
         node.children.each { |child| paint(child) }
         @out << "</g>"
       end

@@ -32,8 +32,11 @@ module Peony
         nodes.unshift(back(piece, page)) if ground
         number = piece.pages.index(page).to_i + 1
         title = piece.pages.size > 1 ? "#{piece.title}, page #{number}" : piece.title
-        Picture.new(width: piece.width, height: piece.height, nodes: nodes, title: title, lang: piece.data["lang"])
+        Picture.new(width: piece.width, height: piece.height, nodes: nodes, title: title, lang: piece.data["lang"], numbers: numbers(page))
       end
+
+      # @return [Array<Array>] title, names of columns and rows of each chart
+      def numbers(page) = page["objects"].select { |o| o["type"] == "chart" }.map { |o| Charts::Describing.table(o) }
 
       # @return [Rect] the ground of a page
       def back(piece, page) = Rect.new(x: 0, y: 0, w: piece.width, h: piece.height, radius: 0, fill: ground_of(piece, page))

@@ -38,6 +38,7 @@ module Peony
       # @return [Float, nil] the value alone, by the quick way where it is written plainly
       def value(text, mark)
         return read(text, mark)&.value unless mark == "."
+
         quick = Float(text, exception: false)
         return quick if quick && !text.match?(/[_xe]/i)
 

@@ -8,6 +8,9 @@ module Peony
         chart "line", title: "Line", family: "line", sees: "how a measure went, with what stands out marked", reason: "every rise and fall",
                       tells: %w[shift weekly spike dip growth trend leader max], most: 4000
 
+        # Up to so many points are shown each by itself.
+        DOTS = 40
+
         def self.fit(shape, _said)
           case shape.kind
           when :series then shape.table.size >= 8 ? 0.95 : 0.7
@@ -22,6 +25,7 @@ module Peony
           lines = data.series.each_with_index.map { |s, i| points(s, i) }
           @course = lines.flatten(1).flat_map { |run| run.each_cons(2).to_a }
           lines.each_with_index { |runs, i| trace(runs, i) }
+          dots if data.series.size == 1 && data.size <= DOTS
           ends(lines) if several?
           draw_levels
           trend(lines.first) if lines.size == 1
@@ -101,6 +105,13 @@ module Peony
                     soft
                   end
             pen.words(line_of(data.series[i].name, label_font, small, right - plot_right - gap(10)), label_font, small, plot_right + gap(10), ys[k] + (small * 0.35), fill: ink, part: "legend")
+          end
+        end
+
+        def dots
+          data.keys.each_index do |i|
+            value = data.first.values[i] or next
+            pen.group("item", item: data.keys[i]) { pen.circle(@x[i], @y[value], [emphasis * 0.62, 1.8].max, fill: stroke, stroke: surface, line: rule * 0.6) }
           end
         end
 

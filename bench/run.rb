@@ -54,4 +54,6 @@ asked = ["stairs", "who reports to whom", "pros and cons", "how people feel", "g
 Bench.row("forms by words (#{asked.size})", Bench.spread(asked.map { |words| Bench.time { Peony::Figures::Search.forms(words) } }), "50")
 require_relative "reading"
 Bench::Reading.run
+require_relative "tables"
+Bench::Tables.run
 Bench.row("start: bin/peony forms, whole process", Bench.runs(5) { Open3.capture2(File.join(Bench::ROOT, "bin/peony"), "forms", "--json") })

@@ -95,7 +95,7 @@ RSpec.describe "Tables of a piece" do
     expect(fetch("/api/pieces/#{id}")["piece"]["tables"]).to eq []
     bring
     expect(change({ op: "table.rows", id: table["id"], at: 900, remove: 2, insert: [] })["error"]).to match(/no such row/)
-    expect(chart("pie")["error"]).to match(/does not make that chart/)
+    expect(chart("map")["error"]).to match(/does not make that chart/)
   end
 
   it "are not shown to strangers" do

@@ -39,13 +39,20 @@ module Peony
         MARKS.each_value { |pattern| rest = rest.gsub(pattern, " ") }
         column, rest = column(shape, rest)
         list = Proposals.for(shape, said: said, column: column, house: house, width: width, height: height)
-        made = list.find { |p| p.chart == chart } || list.first or raise Error.new("No chart can be made of this table.", hint: "Check how its columns are understood.")
+        made = list.find { |p| p.chart == chart } || other(chart, shape, said, column, house, width, height) || list.first or raise Error.new("No chart can be made of this table.", hint: "Check how its columns are understood.")
         left = rest.gsub(COUNT, count && wanted.intersect?(%w[high low]) ? " " : '\0').scan(/[[:alnum:]€£%]+/) - FILLER
         left << chart if chart && made.chart != chart
         marked = marked(made, wanted, count || MOST)
         made.marks = marked if marked
         redraw(made, house, width, height)
         Answer.new(proposal: made, column: column&.name, used: [chart, column&.plain, *wanted].compact, left: left.uniq)
+      end
+
+      # A chart that would not be proposed, but can be drawn.
+      def other(chart, shape, said, column, house, width, height)
+        chart && Proposals.proposal(Chart.fetch(chart), 0.3, shape, said, column, house, width, height, true)
+      rescue Error, NoMethodError, TypeError
+        nil
       end
 
       def take(patterns, words)

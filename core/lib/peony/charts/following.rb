@@ -4,6 +4,9 @@ module Peony
   module Charts
     # Charts follow their table: when its cells change, so do their numbers, the marks Peony made and the heading, where it is still the one Peony found.
     module Following
+      # px of the drawing that shows whether a chart can be made.
+      TRIAL = [560, 420].freeze
+
       module_function
 
       # @param piece [Piece] a copy that may be changed
@@ -25,9 +28,7 @@ module Peony
       def made(table, chart, column)
         kept = Tables::Kept.of(table)
         kind = Chart.fetch(chart)
-        return nil unless kind.fit(kept.shape, kept.said)
-
-        Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), nil, nil, nil, false)
+        Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), Style.fetch("Dome"), *TRIAL, true)
       rescue Error, NoMethodError, TypeError
         nil
       end

@@ -59,13 +59,23 @@ function lines(id: string) {
   return linesOf(others, size.value, piece.state!.margin);
 }
 
+/** Between the lines of a figure or chart one means the figure: the topmost one whose box is under the pointer. */
+function within(event: PointerEvent): string | null {
+  const sheet = frame.value!.getBoundingClientRect();
+  const [x, y] = [(event.clientX - sheet.left) / props.zoom, (event.clientY - sheet.top) / props.zoom];
+  return [...props.page.objects].reverse().find((id) => {
+    const o = piece.state!.objects[id];
+    return (o.type === "figure" || o.type === "chart" || o.type === "text") && x >= o.box[0] && x <= o.box[0] + o.box[2] && y >= o.box[1] && y <= o.box[1] + o.box[3];
+  }) ?? null;
+}
+
 function down(event: PointerEvent) {
   if (event.button !== 0 || edit.value) return;
   void endNudge();
   const target = event.target as Element;
   const handle = (target as HTMLElement).dataset?.handle ?? null;
   const group = target.closest<SVGGElement>("g[data-object]");
-  const id = handle ? piece.selected : group?.dataset.object ?? null;
+  const id = handle ? piece.selected : group?.dataset.object ?? within(event);
   root.value?.focus({ preventScroll: true });
   if (!id) { piece.select(null); itemBox.value = null; return; }
   const item = target.closest<SVGGElement>('g[data-kind="item"]')?.dataset.item ?? null;

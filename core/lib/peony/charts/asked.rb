@@ -39,7 +39,9 @@ module Peony
         MARKS.each_value { |pattern| rest = rest.gsub(pattern, " ") }
         column, rest = column(shape, rest)
         list = Proposals.for(shape, said: said, column: column, house: house, width: width, height: height)
-        made = list.find { |p| p.chart == chart } || other(chart, shape, said, column, house, width, height) || list.first or raise Error.new("No chart can be made of this table.", hint: "Check how its columns are understood.")
+        made = list.find { |p| p.chart == chart } || other(chart, shape, said, column, house, width, height) || list.first
+        raise Error.new("No chart can be made of this table.", hint: "Check how its columns are understood.") unless made
+
         left = rest.gsub(COUNT, count && wanted.intersect?(%w[high low]) ? " " : '\0').scan(/[[:alnum:]€£%]+/) - FILLER
         left << chart if chart && made.chart != chart
         marked = marked(made, wanted, count || MOST)

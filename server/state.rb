@@ -26,6 +26,8 @@ module PeonyServer
       new = after.objects.to_h { |o| [o["id"], o] }
       drawn = fragments(before)
       head = after.data.reject { |key, value| %w[pages tables].include?(key) || before.data[key] == value }
+      # What is gone altogether is told too.
+      (before.data.keys - after.data.keys).each { |key| head[key] = [] }
       head["tables"] = tables(after) if after.data["tables"] != before.data["tables"]
       { seq: entry.seq, updatedAt: Time.now.to_f, touched: entry.touched, piece: head, pages: skeleton(after), removed: old.keys - new.keys,
         objects: new.reject { |key, object| old[key] == object }, svg: fragments(after).reject { |key, svg| drawn[key] == svg } }

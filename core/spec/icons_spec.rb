@@ -80,4 +80,36 @@ RSpec.describe Peony::Icons do
     steps = Peony::Figures::Proposals.for(read["1. Put up the tent.\n2. Light the lamp.\n3. Cut the bread.\n4. Open the book."])
     expect(steps.first.items.map { |i| i["icon"] }.compact).to eq []
   end
+
+  describe Peony::Icons::Own do
+    it "keeps of a drawing its outlines alone, in a square, whatever else is in it" do
+      svg = '<?xml version="1.0"?><!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 20"><script>alert(1)</script>' \
+            '<g transform="translate(2 3) scale(2)"><rect width="3" height="5" onclick="x()"/><circle cx="1" cy="1" r="1"/></g><image href="http://a.example/x.png"/><text>&x;</text></svg>'
+      icon = described_class.clean(svg)
+      expect(icon["paths"].size).to eq 2
+      expect(icon["paths"].join).to match(/\A[MLCZ\d. -]+\z/)
+      numbers = icon["paths"].join(" ").scan(/-?[\d.]+/).map(&:to_f)
+      expect(numbers.minmax).to match [be >= 0, be <= 256]
+      expect(described_class.clean(svg)["name"]).to eq icon["name"]
+    end
+
+    it "tells lines from areas, and refuses in words what is no drawing" do
+      expect(described_class.clean('<svg fill="none" stroke="#000"><path d="M0 0L9 9"/><polyline points="0,9 9,0 3,3"/></svg>')["stroked"]).to be true
+      ["", "<html/>", "<svg/>", "<svg><text>a</text></svg>", "<svg>#{'<rect width=\'1\' height=\'1\'/>' * 400}</svg>", "x" * 300_000].each do |bad|
+        expect { described_class.clean(bad) }.to raise_error(Peony::Error) { |e| expect(e.hint).not_to be_nil }
+      end
+    end
+
+    it "is drawn where an item has it" do
+      icon = described_class.clean('<svg><path d="M0 0L10 0L10 10Z"/></svg>')
+      house = Peony::Style.fetch("Dome").with(own: { icon["name"] => described_class.icon(icon) })
+      items = Array.new(3) { |i| { "id" => "i#{i}", "title" => "Thing #{i}", "icon" => icon["name"] } }
+      draw = ->(own) { Peony::Paint::SVG.fragment(Peony::Figures.draw("tiles", items, house: own, width: 600, height: 400).nodes).scan("<path").size }
+      expect(draw.call(house)).to be > draw.call(Peony::Style.fetch("Dome"))
+    end
+  end
+
+  it "knows others like one" do
+    expect(described_class.like("boat").map(&:name)).to include(a_string_matching(/boat|sail|ship/))
+  end
 end

@@ -68,6 +68,8 @@ RSpec.describe Peony::Piece do
         "item.nest" => [piece, { "id" => "f1", "item" => "i2", "to" => "in" }],
         "remark.accept" => [piece, { "check" => "description", "object" => "f1", "state" => "", "reason" => "It is decoration" }],
         "reading.correct" => [piece, { "blocks" => [piece.data["notes"].first["id"]], "family" => "cycle", "items" => [{ "id" => "i1", "title" => "Aim" }] }],
+        "icon.add" => [piece, { "icon" => { "name" => "own-boat", "title" => "Boat", "paths" => ["M10 10L200 10L100 200Z"] } }],
+        "icon.remove" => [apply(op: "icon.add", icon: { "name" => "own-boat", "paths" => ["M10 10L200 10Z"] }).piece, { "name" => "own-boat" }],
         "table.add" => [piece, { "table" => table("t2"), "at" => 0 }],
         "table.remove" => [with_table, { "id" => "t1" }],
         "table.change" => [with_table, { "id" => "t1", "set" => { "name" => "Other", "correct" => { "kinds" => { "Guests" => "money" } } } }],

@@ -39,8 +39,15 @@ module PeonyServer
         # Icons by meaning, as outlines in their own box.
         app.get("/api/icons") do
           set = Peony::Icons::SETS.key?(params["set"]) ? params["set"] : Peony::Icons::DEFAULT
-          icons = Peony::Icons::Search.find(params["search"].to_s[0, 200], set: set)
+          icons = params["like"] ? Peony::Icons.like(params["like"].to_s[0, 60], set: set) : Peony::Icons::Search.find(params["search"].to_s[0, 200], set: set)
           json(set: set, icons: icons.map { |icon| { name: icon.name, box: icon.box, stroked: icon.stroked?, paths: icon.paths } })
+        end
+
+        # An SVG becomes an icon of the piece.
+        app.post("/api/pieces/:id/icon") do
+          icon = Peony::Icons::Own.clean(request.body&.read.to_s).merge("title" => File.basename(params["name"].to_s, ".*")[0, 80])
+          @body_json = { "tab" => params["tab"] }
+          acknowledge(journal.apply({ "op" => "icon.add", "icon" => icon }, base: nil))
         end
 
         app.get("/api/forms") { json(forms: Peony::Figures::Search.forms(params["search"].to_s[0, 200])) }

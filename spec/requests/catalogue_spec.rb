@@ -44,3 +44,20 @@ RSpec.describe "The catalogue over HTTP" do
     expect(fetch("/api/pieces/#{id}")["piece"]["style"]).not_to have_key("icons")
   end
 end
+
+RSpec.describe "A person's own icon" do
+  before { sign_up }
+
+  it "is brought as an SVG, cleaned, and given to an item; undo takes it away" do
+    id = make
+    place(id, form: "staircase")
+    post "/api/pieces/#{id}/icon?name=boat.svg&tab=a", '<svg><script>x</script><path d="M0 0L9 0L9 9Z"/></svg>', { "CONTENT_TYPE" => "application/octet-stream", "HTTP_X_CSRF_TOKEN" => token }
+    icon = answer["piece"]["icons"].first
+    expect(icon).to include("title" => "boat", "paths" => [a_string_matching(/\AM[\d .L]+Z\z/)])
+    send_json("POST", "/api/pieces/#{id}/undo", { tab: "a" })
+    expect(answer["piece"]["icons"]).to eq []
+    post "/api/pieces/#{id}/icon?name=x.svg&tab=a", "no drawing", { "CONTENT_TYPE" => "application/octet-stream", "HTTP_X_CSRF_TOKEN" => token }
+    expect(answer["error"]).to match(/not an SVG/)
+    expect(fetch("/api/icons?like=boat")["icons"].size).to be > 5
+  end
+end

@@ -7,8 +7,8 @@ module Peony
   module Icons
     # +group+ is "thing" or "sign" (arrows, letters, marks of screens); +box+ the side of its square; +stroked+ whether its paths are lines.
     Icon = Struct.new(:set, :name, :group, :tags, :paths, keyword_init: true) do
-      def box = set.start_with?("fine") ? 24.0 : 256.0
-      def stroked? = set == "fine"
+      def box = set.start_with?("fine") || set == "own line" ? 24.0 : 256.0
+      def stroked? = ["fine", "own line"].include?(set)
       def words = name.split("-")
     end
 
@@ -35,6 +35,13 @@ module Peony
         set, name, group, tags, paths = line.split("\t")
         sets.fetch(set)[name.freeze] = Icon.new(set: set, name: name, group: group, tags: tags.split, paths: paths.split("|"))
       end.freeze
+    end
+
+    # Icons that are like one: they share its name, its tags or lie near in meaning.
+    # @return [Array<Icon>]
+    def like(name, set: DEFAULT, most: 60)
+      icon = get(set, name)
+      icon ? Search.find([*icon.words, *icon.tags.first(3)].join(" "), set: set, most: most).reject { |i| i.name == name } : []
     end
 
     # @param icon [Icon]

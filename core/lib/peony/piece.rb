@@ -61,7 +61,13 @@ module Peony
     def pages = data["pages"]
     def width = data["size"]["width"].to_f
     def height = data["size"]["height"].to_f
-    def house = Style.resolve(data["style"])
+
+    def house
+      return Style.resolve(data["style"]) unless data["icons"]
+
+      @house ||= Style.resolve(data["style"]).with(own: data["icons"].to_h { |i| [i["name"], Icons::Own.icon(i)] })
+    end
+
     def notes = @notes ||= Notes.from(data["notes"])
 
     # @return [Hash] the page with this id

@@ -17,7 +17,7 @@ module Peony
         end
       end
 
-      def icon_of(item) = item.icon && Icons.get(house.icons, item.icon)
+      def icon_of(item) = item.icon && (house.own[item.icon] || Icons.get(house.icons, item.icon))
 
       # @param size [Numeric] px, the side of the square it is drawn in
       def draw_icon(icon, x, y, size, colour)

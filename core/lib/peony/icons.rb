@@ -41,7 +41,7 @@ module Peony
     # @return [Array<Icon>]
     def like(name, set: DEFAULT, most: 60)
       icon = get(set, name)
-      icon ? Search.find([*icon.words, *icon.tags.first(3)].join(" "), set: set, most: most).reject { |i| i.name == name } : []
+      icon ? Search.like(icon, set).reject { |i| i.name == name }.first(most) : []
     end
 
     # @param icon [Icon]

@@ -8,6 +8,8 @@ module Peony
       TAG = 0.6
       # Names farther away than this mean something else.
       NEAR = 0.62
+      # Those worth a look beside one that was chosen.
+      LIKE = 0.42
       # An item takes an icon by itself only from here on: a wrong icon is worse than none.
       SURE = 0.72
       # What belongs to screens although it is a thing.
@@ -30,6 +32,22 @@ module Peony
         beginnings(wished.last, set).each { |name| scores[name] += 0.5 }
         icons = Icons.sets.fetch(set)
         scores.sort_by { |name, score| [-score, name.length, name] }.first(most).map { |name, _| icons[name] }
+      end
+
+      # Those that share words with an icon first, then those whose names lie near in meaning.
+      # @param icon [Icon]
+      # @return [Array<Icon>]
+      def like(icon, set)
+        index = index(set)
+        words = icon.words.reject { |w| w.length < 3 }
+        scores = Hash.new(0.0)
+        words.each do |word|
+          matches(word, set).each { |name, score| scores[name] += score }
+          near(word, index, LIKE, 12).each { |other, cosine| index[:names][other].each { |i| scores[i.name] += cosine * 0.5 / i.words.size } }
+        end
+        icon.tags.first(4).each { |tag| (index[:tags][tag] || []).each { |i| scores[i.name] += 0.3 } }
+        icons = Icons.sets.fetch(set)
+        scores.sort_by { |name, score| [-score, name] }.filter_map { |name, _| icons[name] }
       end
 
       # One icon for each item, none twice; nil where none surely fits.
@@ -91,9 +109,9 @@ module Peony
       # "berries", "berry"; "boxes", "box".
       def forms(word) = [word, word.delete_suffix("s"), word.delete_suffix("es"), word.sub(/ies\z/, "y")].uniq.reject { |w| w.length < 3 }
 
-      def near(word, index)
+      def near(word, index, least = NEAR, most = 5)
         own = Reading::Vectors.middle([word]) or return []
-        index[:vectors].filter_map { |name, vector| (c = dot(own, vector)) >= NEAR ? [name, c] : nil }.max_by(5, &:last)
+        index[:vectors].filter_map { |name, vector| (c = dot(own, vector)) >= least ? [name, c] : nil }.max_by(most, &:last)
       end
 
       def dot(one, two)

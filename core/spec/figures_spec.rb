@@ -61,11 +61,16 @@ RSpec.describe Peony::Figures do
       found
     end
 
+    def count(node) = node.respond_to?(:children) ? node.children.sum { |n| count(n) } : 1
+
     def covers?(area, x, y) = Peony::Scene::Outlines.cover?(area, x, y)
 
     def walk(nodes, &block)
       nodes.each { |node| node.respond_to?(:children) ? walk(node.children, &block) : yield(node) }
     end
+
+    # Points and lines have no room for icons; leaves and pages set their words as lists; the road shows them in place of its numbers.
+    without_icons = %w[trend-line trend-area trend-columns scatter slope two-by-two four-panes balance do-and-dont two-leaves split-page margin-list road].freeze
 
     Peony::Figures::Form.members.each do |name, form|
       it "#{name} holds whatever it takes on, or refuses with a reason" do
@@ -79,6 +84,22 @@ RSpec.describe Peony::Figures do
           expect(e.full.length).to be > 30
         end
         expect(refused).to be <= 8
+      end
+
+      it "#{name} shows the icons of its items, clear of all words" do
+        random = Random.new(name.sum + 1)
+        shown = []
+        jobs(form.facts, random).first(8).each do |list, w, h, finish, style, heading|
+          with = list.each_with_index.map { |item, i| i.odd? && list.size > 3 ? item : item.merge("icon" => %w[tent lamp star boat][i % 4]) }
+          plain = described_class.draw(name, list, house: style, width: w, height: h, finish: finish, heading: heading)
+          drawing = described_class.draw(name, with, house: style, width: w, height: h, finish: finish, heading: heading)
+          expect(faults(drawing, style)).to eq []
+          shapes = ->(drawn) { drawn.nodes.sum { |n| count(n) } }
+          shown << (shapes[drawing] != shapes[plain])
+        rescue Peony::Figures::Refusal
+          next
+        end
+        expect(shown).to be_empty.or include(true) unless without_icons.include?(name)
       end
     end
   end

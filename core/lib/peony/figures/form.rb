@@ -17,7 +17,7 @@ module Peony
       include Marks
 
       # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
-      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, keyword_init: true)
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, :icons, keyword_init: true)
 
       class << self
         attr_reader :facts
@@ -26,10 +26,11 @@ module Peony
         # @param family [String] what it is made for; +also+ names further families it serves
         # @param reason [String] why one would choose it, shown under a proposal
         # @param nested [Boolean] whether it shows what items are made of; other forms are given flat items
+        # @param icons [Boolean] whether it has a place of its own for icons; other forms set them before the titles
         # @param stacked [Boolean] whether each item takes a row, so that many items need much height
-        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false)
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false)
           @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason,
-                             needs: needs, stacked: stacked, nested: nested)
+                             needs: needs, stacked: stacked, nested: nested, icons: icons)
           Form.register(name, self)
         end
 

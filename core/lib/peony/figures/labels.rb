@@ -5,8 +5,11 @@ module Peony
     # Setting the words of items: all labels of a figure share one pair of sizes, the largest at which every one fits its cell.
     # Where nothing fits, details are shortened at a clause, and the figure remembers that they were.
     module Labels
-      # The words of one item, set. +above+ is the date or number line over the title.
-      Label = Struct.new(:above, :title, :detail, :space, keyword_init: true) do
+      # Room for an icon before a title, in sizes of the title.
+      BESIDE = 1.62
+
+      # The words of one item, set. +above+ is the date or number line over the title; +icon+ stands before the title, which is moved by +room+ px for it.
+      Label = Struct.new(:above, :title, :detail, :space, :icon, :room, keyword_init: true) do
         # @return [Float] px
         def height
           parts = [above, title, detail].compact.reject(&:empty?)
@@ -14,7 +17,7 @@ module Peony
         end
 
         # @return [Float] px
-        def width = [above, title, detail].compact.map(&:width).max || 0.0
+        def width = [above&.width, title && (title.width + room.to_f), detail&.width].compact.max || 0.0
       end
 
       private
@@ -51,14 +54,21 @@ module Peony
       def label(item, width, size, detail, above, title, hard:)
         small = Scale.below(size, job.least)
         words = item.public_send(title)
-        head = Type::Composing.text(words, house.font("label"), size, width, leading: 1.22, hard: hard)
+        room = title == :title && beside? ? size * BESIDE : 0.0
+        return nil if room > width * 0.3 && !hard
+
+        room = 0.0 if room > width * 0.3
+        head = Type::Composing.text(words, house.font("label"), size, width - room, leading: 1.22, hard: hard)
         over = above && above.call(item).to_s
         top = over && !over.empty? ? Type::Composing.text(over, house.font("number"), size, width, leading: 1.2, hard: hard) : nil
         body = detail && !item.detail.empty? ? Type::Composing.text(item.detail, house.font("body"), small, width, leading: 1.36, hard: hard) : nil
         return nil if head.nil? || (over && !over.empty? && top.nil?) || (detail && !item.detail.empty? && body.nil?)
 
-        Label.new(above: top, title: head, detail: body, space: size * 0.22)
+        Label.new(above: top, title: head, detail: body, space: size * 0.22, icon: room.positive? ? icon_of(item) : nil, room: room)
       end
+
+      # Forms that have no place of their own for icons set them before the titles.
+      def beside? = @beside_title.nil? ? (@beside_title = !self.class.facts.icons && items.any? { |i| icon_of(i) }) : @beside_title
 
       def cut_labels(list, cells, size, detail, above, title)
         list.each_with_index.map do |item, index|
@@ -85,10 +95,20 @@ module Peony
 
           ink = part == "detail" ? house.ink(ground, role: "ink-2") : house.ink(ground)
           ink = accent_ink(accent || role(item), ground, setting.size) if part == "date"
-          pen.text(setting, x, y, fill: ink, anchor: anchor, part: part)
+          from = part == "title" && label.room.to_f.positive? ? beside_icon(label, x, y, item, anchor, ground) : x
+          pen.text(setting, from, y, fill: ink, anchor: anchor, part: part)
           y += setting.height + label.space
         end
         y - label.space
+      end
+
+      # Draws the icon before the title.
+      # @return [Float] px, where the title goes
+      def beside_icon(label, x, y, item, anchor, ground)
+        side = label.title.size * 1.2
+        left = { start: x, middle: x - ((label.title.width + label.room) / 2), end: x - label.title.width - label.room }.fetch(anchor)
+        draw_icon(label.icon, left, y + (((label.title.size * label.title.leading) - side) / 2), side, accent_ink(role(item), ground, 24)) if label.icon
+        x + { start: label.room, middle: label.room / 2, end: 0 }.fetch(anchor)
       end
 
       # @return [Boolean] whether no detail had to be shortened

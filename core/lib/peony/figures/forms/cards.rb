@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A grid of cards of one size, each with title and detail.
       class Cards < Form
-        form "cards", title: "Cards", family: "list", also: %w[comparison timeline headline], least: 2, most: 12,
+        form "cards", title: "Cards", icons: true, family: "list", also: %w[comparison timeline headline], least: 2, most: 12,
                       sees: "a grid of equal cards, each with a title and its detail", reason: "alike, in no order"
 
         def draw

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Numbered discs on a circle, arrows from each to the next, words beside them.
       class CycleRing < Form
-        form "cycle-ring", title: "Ring of steps", family: "cycle", also: %w[sequence], least: 3, most: 10,
+        form "cycle-ring", title: "Ring of steps", icons: true, family: "cycle", also: %w[sequence], least: 3, most: 10,
                            sees: "numbered discs on a circle with arrows from each to the next", reason: "the last step leads back to the first"
 
         include Around

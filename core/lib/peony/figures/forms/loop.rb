@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A track that runs to the right, turns and comes back: the way there above, the way back below.
       class Loop < Form
-        form "loop", title: "Loop with return", family: "cycle", also: [], least: 3, most: 10,
+        form "loop", title: "Loop with return", icons: true, family: "cycle", also: [], least: 3, most: 10,
                      sees: "a track that goes there and comes back, stations on both ways", reason: "out and back again"
 
         def draw

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Petals around a heart, each with its number, words beside them.
       class Petals < Form
-        form "petals", title: "Petals", family: "hub", also: %w[list], least: 3, most: 10,
+        form "petals", title: "Petals", icons: true, family: "hub", also: %w[list], least: 3, most: 10,
                        sees: "petals around a heart, the words beside them", reason: "parts that make one whole together"
 
         include Around

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Stations on a line: across with words on alternating sides, or down with words at the side.
       class Rail < Form
-        form "rail", title: "Rail", family: "sequence", also: %w[timeline], least: 2, most: 12,
+        form "rail", title: "Rail", icons: true, family: "sequence", also: %w[timeline], least: 2, most: 12,
                      sees: "stations on one line with the words beside them", reason: "stops of one way"
 
         def draw

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A winding road from the bottom to the top with a stop at each bend, words beside it.
       class Road < Form
-        form "road", title: "Road with stops", family: "journey", also: %w[sequence timeline], least: 3, most: 8, stacked: true,
+        form "road", title: "Road with stops", icons: true, family: "journey", also: %w[sequence timeline], least: 3, most: 8, stacked: true,
                      sees: "a winding road with a stop at each bend, the words beside it", reason: "a way that one goes"
 
         def draw

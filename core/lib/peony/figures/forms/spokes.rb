@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A middle with spokes to discs around it, words beside them.
       class Spokes < Form
-        form "spokes", title: "Hub and spokes", family: "hub", also: %w[list cause], least: 3, most: 12,
+        form "spokes", title: "Hub and spokes", icons: true, family: "hub", also: %w[list cause], least: 3, most: 12,
                        sees: "a middle with spokes to the things around it", reason: "one thing in the middle, all else belongs to it"
 
         include Around

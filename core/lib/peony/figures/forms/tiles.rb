@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Tiles with a large icon each, or a large initial where an item has none, words below.
       class Tiles < Form
-        form "tiles", title: "Tiles with icons", family: "list", also: %w[hub comparison], least: 2, most: 12,
+        form "tiles", title: "Tiles with icons", icons: true, family: "list", also: %w[hub comparison], least: 2, most: 12,
                       sees: "tiles with a large icon in each and the words below", reason: "things one knows by sight"
 
         def draw

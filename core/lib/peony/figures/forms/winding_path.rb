@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A path that runs to and fro down the box, a numbered stone at each step.
       class WindingPath < Form
-        form "winding-path", title: "Winding path", family: "sequence", also: %w[journey], least: 3, most: 12,
+        form "winding-path", title: "Winding path", icons: true, family: "sequence", also: %w[journey], least: 3, most: 12,
                              sees: "a path that runs to and fro with a numbered stone for each step", reason: "a longer way in several turns"
 
         def draw

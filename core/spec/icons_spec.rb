@@ -112,4 +112,16 @@ RSpec.describe Peony::Icons do
   it "knows others like one" do
     expect(described_class.like("boat").map(&:name)).to include(a_string_matching(/boat|sail|ship/))
   end
+
+  it "has a second tone as strong as one likes" do
+    items = [{ "id" => "i1", "title" => "Tent", "icon" => "tent" }, { "id" => "i2", "title" => "Boat", "icon" => "boat" }]
+    fills = lambda do |tone|
+      found = []
+      drawing = Peony::Figures.draw("tiles", items, house: Peony::Style.fetch("Dome").with(tone: tone), width: 500, height: 300)
+      Peony::Scene::Picture.new(nodes: drawing.nodes).walk { |n| found << n.fill if n.is_a?(Peony::Scene::Path) }
+      found
+    end
+    expect(fills.call(0.3).size).to be > fills.call(0).size
+    expect(fills.call(0.3) & fills.call(0.5)).to eq fills.call(0).uniq
+  end
 end

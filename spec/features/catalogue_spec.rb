@@ -54,6 +54,15 @@ RSpec.describe "The catalogue" do
     expect(page).to have_button("No icon")
     piece = page.evaluate_async_script("fetch('/api/pieces/' + location.pathname.split('/')[2]).then(r => r.json()).then(arguments[0])")
     expect(piece["objects"].values.flat_map { |o| o["items"] || [] }.map { |i| i["icon"] }).to include("star")
+    click_on "Favourite"
+    click_on "Others like it"
+    expect(page).to have_css("button[aria-label='shooting star']")
+    expect(page).to have_css("ul[aria-label='Your own and favourites'] button[aria-label=star]")
+    Dir.mktmpdir do |dir|
+      File.write(File.join(dir, "boat.svg"), "<svg><path d='M0 0L10 0L5 10Z'/></svg>")
+      attach_file("Bring your own SVG", File.join(dir, "boat.svg"), make_visible: true)
+      expect(page).to have_button("boat")
+    end
     click_on "No icon"
     expect(page).to have_button("Give it an icon")
   end

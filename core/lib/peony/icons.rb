@@ -44,6 +44,12 @@ module Peony
       icon ? Search.like(icon, set).reject { |i| i.name == name }.first(most) : []
     end
 
+    FULL = { "fine" => "fine full", "round" => "round full", "round light" => "round full", "round bold" => "round full" }.freeze
+
+    # The full shape of an icon drawn in lines, for its second tone.
+    # @return [Icon, nil]
+    def full(icon) = FULL[icon.set] && sets.fetch(FULL[icon.set])[icon.name]
+
     # @param icon [Icon]
     # @return [Array<Array>] commands of its paths in its own box, absolute M, L, C and Z
     def commands(icon)

@@ -29,7 +29,7 @@ module Peony
     def resolve(chosen)
       @resolved ||= {}
       @resolved.clear if @resolved.size > 500
-      @resolved[chosen] ||= fetch(chosen.fetch("name", "Dome")).with(roles: chosen.fetch("roles", {}), finish: chosen["finish"], icons: chosen["icons"])
+      @resolved[chosen] ||= fetch(chosen.fetch("name", "Dome")).with(roles: chosen.fetch("roles", {}), finish: chosen["finish"], icons: chosen["icons"], tone: chosen["tone"])
     end
   end
 end

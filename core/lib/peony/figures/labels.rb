@@ -107,7 +107,7 @@ module Peony
       def beside_icon(label, x, y, item, anchor, ground)
         side = label.title.size * 1.2
         left = { start: x, middle: x - ((label.title.width + label.room) / 2), end: x - label.title.width - label.room }.fetch(anchor)
-        draw_icon(label.icon, left, y + (((label.title.size * label.title.leading) - side) / 2), side, accent_ink(role(item), ground, 24)) if label.icon
+        draw_icon(label.icon, left, y + (((label.title.size * label.title.leading) - side) / 2), side, accent_ink(role(item), ground, 24), ground: ground) if label.icon
         x + { start: label.room, middle: label.room / 2, end: 0 }.fetch(anchor)
       end
 

@@ -12,20 +12,27 @@ module Peony
         icon = icon_of(item)
         paint = area(item, share, words: icon.nil? && size < 24)
         pen.circle(x, y, r, fill: paint.fill, stroke: paint.stroke || surface, line: paint.stroke ? paint.line : shape)
-        if icon then draw_icon(icon, x - (r * 0.62), y - (r * 0.62), r * 1.24, on_fill(paint.ground, 24))
+        if icon then draw_icon(icon, x - (r * 0.62), y - (r * 0.62), r * 1.24, on_fill(paint.ground, 24), ground: paint.ground)
         else pen.words(words.to_s, house.font("number"), size, x, y + (size * 0.33), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
         end
       end
 
       def icon_of(item) = item.icon && (house.own[item.icon] || Icons.get(house.icons, item.icon))
 
+      # In two tones the full shape lies under the lines.
       # @param size [Numeric] px, the side of the square it is drawn in
-      def draw_icon(icon, x, y, size, colour)
+      # @param ground [String] hex of what it stands on
+      def draw_icon(icon, x, y, size, colour, ground: surface)
+        full = house.tone.to_f.positive? && Icons.full(icon)
+        outlines(full, x, y, size) { |commands| pen.path(commands, fill: Colour::Mixing.tint(colour, ground, house.tone)) } if full
+        line = icon.stroked? ? [2 * size / icon.box, 1].max : nil
+        outlines(icon, x, y, size) { |commands| line ? pen.path(commands, stroke: colour, line: line, cap: "round") : pen.path(commands, fill: colour) }
+      end
+
+      def outlines(icon, x, y, size)
         scale = size / icon.box
-        line = icon.stroked? ? [2 * scale, 1].max : nil
         Icons.commands(icon).each do |commands|
-          placed = commands.map { |letter, *n| [letter, *n.each_slice(2).flat_map { |px, py| [x + (px * scale), y + (py * scale)] }] }
-          icon.stroked? ? pen.path(placed, stroke: colour, line: line, cap: "round") : pen.path(placed, fill: colour)
+          yield(commands.map { |letter, *n| [letter, *n.each_slice(2).flat_map { |px, py| [x + (px * scale), y + (py * scale)] }] })
         end
       end
 

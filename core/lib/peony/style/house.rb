@@ -4,7 +4,7 @@ module Peony
   module Style
     # One house style, resolved. Ask it for colours and fonts by what they do.
     class House
-      attr_reader :name, :note, :roles, :type, :radius, :finish, :icons, :own
+      attr_reader :name, :note, :roles, :type, :radius, :finish, :icons, :own, :tone
 
       # @param data [Hash] as in assets/styles/*.json
       # @return [House]
@@ -17,8 +17,9 @@ module Peony
       # @param type [Hash{String => Array(String, Integer)}] family and weight for title, number, body, label
       # @param radius [Integer] corner radius in px at 1080 px width: 0, 6 or 16
       # @param icons [String] the set that all icons are of
+      # @param tone [Float] 0..1, how strong the second tone of icons is
       # @param own [Hash{String => Icons::Icon}] a person's own icons by name
-      def initialize(name:, note:, roles:, type:, radius:, finish:, icons: Icons::DEFAULT, own: {})
+      def initialize(name:, note:, roles:, type:, radius:, finish:, icons: Icons::DEFAULT, own: {}, tone: 0)
         @name = name
         @note = note
         @roles = roles.freeze
@@ -27,6 +28,7 @@ module Peony
         @finish = finish
         @icons = icons
         @own = own
+        @tone = tone
         @fonts = type.transform_values { |family, weight| Type::Fonts.get(family, weight) }.freeze
       end
 
@@ -56,10 +58,11 @@ module Peony
       def tint(role, share, ground: colour("surface")) = Colour::Mixing.tint(colour(role), ground, share)
 
       # @return [House] this style with some colours changed, another finish, another set of icons
-      def with(roles: {}, finish: nil, icons: nil, own: nil)
-        return self if roles.empty? && finish.nil? && icons.nil? && own.nil?
+      def with(roles: {}, finish: nil, icons: nil, own: nil, tone: nil)
+        return self if roles.empty? && finish.nil? && icons.nil? && own.nil? && tone.nil?
 
-        House.new(name: name, note: note, roles: self.roles.merge(roles), type: type, radius: radius, finish: finish || self.finish, icons: icons || self.icons, own: own || self.own)
+        House.new(name: name, note: note, roles: self.roles.merge(roles), type: type, radius: radius, finish: finish || self.finish, icons: icons || self.icons, own: own || self.own,
+                  tone: tone || self.tone)
       end
 
       # This style on another ground (a coloured page or band): inks, lines and quiet grounds chosen anew for it.

@@ -70,6 +70,8 @@ const hard = computed(() => piece.state?.remarks.filter((r) => r.check === "cont
       <div class="switch" role="group" aria-label="Finish" @mouseleave="point(null)"><button v-for="f in piece.catalogue?.finishes" :key="f.finish" :aria-pressed="finish === f.finish" :title="f.sees" @mouseenter="point({ ...style, finish: f.finish }, f.finish)" @click="take({ ...style, finish: f.finish })">{{ f.finish }}</button></div>
       <label class="label" for="icon-set">Icons</label>
       <select id="icon-set" class="field" :value="style.icons ?? piece.style?.icons" @change="take({ ...style, icons: ($event.target as HTMLSelectElement).value })"><option v-for="s in piece.catalogue?.icons" :key="s.set" :value="s.set">{{ s.sees }}</option></select>
+      <label class="label" for="icon-tone">Second tone of icons</label>
+      <input id="icon-tone" type="range" min="0" max="0.6" step="0.05" :value="style.tone ?? 0" @change="take({ ...style, tone: Number(($event.target as HTMLInputElement).value) })" />
       <div class="head"><span class="label">Colours by what they do</span><span class="tiny quiet">on surface</span></div>
       <div v-for="role in NOTED" :key="role" class="role">
         <input type="color" :aria-label="ROLE[role]" :value="piece.roles[role]" @change="recolour(role, ($event.target as HTMLInputElement).value)" />
@@ -100,4 +102,5 @@ input[type="color"] { width: 28px; height: 22px; padding: 0; border: 1px solid v
 .type { display: flex; justify-content: space-between; align-items: baseline; border-bottom: 1px solid var(--line); padding: 5px 0; } .type strong { font-size: 21px; } .body { font-size: 17px; }
 .pages { padding: 30px 34px; } .sheet { display: flex; flex-wrap: wrap; gap: 24px; align-items: flex-start; } .one { width: min(100%, 370px); box-shadow: 0 0 0 1px var(--page-edge); } .one.wide { width: min(100%, 520px); } .one:only-child { width: min(100%, 470px); } .one.wide:only-child { width: min(100%, 740px); }
 .say { margin: 20px 0 0; color: var(--leaf-2); }
+input[type="range"] { width: 100%; accent-color: var(--peony); }
 </style>

@@ -59,7 +59,7 @@ module Peony
           ground = ground(item)
           pen.rect(x, y, w, h, radius: radius, **ground.paint)
           pen.rect(x, y, w, [emphasis, 3].max, fill: mark(item)) if job.finish.name == "flat" && radius < 8
-          draw_icon(icon_of(item), x + pad, y + pad, icon_size, accent_ink(role(item), ground.ground, 24)) if icon_size.positive?
+          draw_icon(icon_of(item), x + pad, y + pad, icon_size, accent_ink(role(item), ground.ground, 24), ground: ground.ground) if icon_size.positive?
           put(label, x + pad, y + pad + icon_room, item: item, ground: ground.ground)
         end
 

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Discs on a circle that grow fuller from one to the next, the way round marked, titles inside the circle's discs where they fit.
       class MoonRing < Form
-        form "moon-ring", title: "Moon ring", family: "cycle", also: %w[hub list], least: 3, most: 8,
+        form "moon-ring", title: "Moon ring", family: "cycle", icons: true, also: %w[hub list], least: 3, most: 8,
                           sees: "large discs on a circle, each a little fuller than the one before", reason: "phases of one round"
 
         include Around
@@ -29,8 +29,14 @@ module Peony
           paint = job.finish.area(house, role(item), 1.0, shape)
           edge = mark(item)
           pen.circle(x, y, r, fill: dark.fill, stroke: edge, line: shape)
+          icon = icon_of(item)
+          return seat(icon, x, y, r, dark) if icon
+
           lit(x, y, r - (shape / 2), (index + 1).to_f / items.size, paint.stroke ? edge : paint.fill)
         end
+
+        # An icon in place of the phase.
+        def seat(icon, x, y, r, paint) = draw_icon(icon, x - (r * 0.66), y - (r * 0.66), r * 1.32, accent_ink(job.colour, paint.ground, 24), ground: paint.ground)
 
         # The lit part of a moon: half a disc, plus or minus half an ellipse.
         def lit(x, y, r, share, fill)

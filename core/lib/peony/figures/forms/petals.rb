@@ -32,7 +32,7 @@ module Peony
                     ["C", *at[reach * 1.02, broad * 0.62], *at[reach * 0.55, broad * 1.05], *foot], ["Z"]], **paint.paint)
           x, y = at[reach * 0.68, 0]
           icon = icon_of(item)
-          return draw_icon(icon, x - (size * 0.75), y - (size * 0.75), size * 1.5, on_fill(paint.ground, 24)) if icon
+          return draw_icon(icon, x - (size * 0.75), y - (size * 0.75), size * 1.5, on_fill(paint.ground, 24), ground: paint.ground) if icon
 
           pen.words((index + 1).to_s, house.font("number"), size, x, y + (size * 0.34), fill: on_fill(paint.ground, size), anchor: :middle, part: "number")
         end

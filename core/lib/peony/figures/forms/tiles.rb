@@ -46,7 +46,7 @@ module Peony
           size = @icon * 0.58
           icon = icon_of(item)
           ink = house.ink(paint.ground, role: item.strong ? "ink" : role(item), ratio: size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT)
-          if icon then draw_icon(icon, x + ((w - size) / 2), y + ((@icon - size) / 2), size, ink)
+          if icon then draw_icon(icon, x + ((w - size) / 2), y + ((@icon - size) / 2), size, ink, ground: paint.ground)
           else pen.words(item.title[0].to_s.upcase, house.font("title"), size, x + (w / 2), y + (@icon / 2) + (size * 0.35), fill: ink, anchor: :middle, part: "initial")
           end
           put(label, x, y + @icon + gap(14), item: item)

@@ -43,6 +43,7 @@ module Peony
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
         /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
+        /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/ => [:year, ->(m) { m[1].to_f if Dates.years_lead?(m.string) }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
         /\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)/ => [
           :time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }
@@ -84,6 +85,12 @@ module Peony
           value = sort.call(match)
           taken << Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: value, kind: kind) if value
         end
+      end
+
+      # "1702 first wool fair; 1745 tolls doubled; 1746 …": years that only rise, each before its words.
+      def years_lead?(string)
+        years = string.scan(/(?:; |\A|\n)(#{YEAR}) [[:alpha:]]/).flatten.map(&:to_i)
+        years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
       end
 
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1

@@ -48,7 +48,7 @@ module Peony
       def by_sum(finding)
         values = finding.items.filter_map(&:value)
         sum = values.sum.to_f
-        return [] if sum.zero? || values.size < 2
+        return [] if sum.zero? || values.size < 2 || values.size < finding.items.size
 
         finding.items.map do |i|
           Derived.new(value: Numbers.plain((100.0 * i.value / sum).round(1)), unit: "%", working: "#{Arithmetic.show(i.value)} ÷ #{Arithmetic.show(sum)}",

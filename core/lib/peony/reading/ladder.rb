@@ -11,11 +11,19 @@ module Peony
       def of(text)
         all = alike(text.measures.reject { |m| m.quantity.approximate && m.value < 3 })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
-        return [] if list.nil? || list.size < 3
+        return counted(text) if list.nil? || list.size < 3
 
         list = list.reject { |m| whole?(text, m, list) }
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
+      end
+
+      # "640 starlings, 212 rooks, 97 gulls": different things, each led by its number, that only rise or only fall.
+      def counted(text)
+        list = text.measures.select { |m| Units.counted?(m.unit) && m.quantity.from - m.span.from <= 4 && m.quantity.text.match?(/\A\d/) }
+        values = list.map(&:value)
+        steady = values.each_cons(2).all? { |a, b| a >= b } || values.each_cons(2).all? { |a, b| a <= b }
+        list.size >= 3 && list.map(&:unit).uniq.size == list.size && list.size >= text.measures.size - 1 && steady && list.map(&:sentence).uniq.size == 1 ? list : []
       end
 
       # Pence and pounds of one passage are one unit.

@@ -89,7 +89,7 @@ module Peony
       def measures = @measures ||= Measures.of(self)
 
       # @return [Array<Pairs::Pair>] quantities that go from one value to another
-      def changes = @changes ||= Pairs.changes(self)
+      def changes = @changes ||= Pairs.changes(self).then { |found| found.empty? ? ThenNow.changes(self) : found }
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)

@@ -36,6 +36,16 @@ module Peony
         nil
       end
 
+      # A total whose last part is a single thing without a number: "five fishermen, four …, two … and the coxswain" of twelve.
+      # @return [Total, nil] its sum is one less than the whole
+      def lacking(text)
+        list = text.measures.reject { |m| m.unit == "%" }
+        return nil if list.size < 3
+
+        made = Total.new(whole: list.first, parts: list.drop(1), sum: list.drop(1).sum(&:value))
+        made if made.parts.all? { |m| m.value < made.whole.value && m.value.positive? } && made.whole.value - made.sum == 1 && said?(text, made.whole, made.parts) && open?(text, made)
+      end
+
       # Whether further parts are named without a number, so that less than the whole is no wonder.
       def open?(text, total)
         return false if total.sum > total.whole.value

@@ -58,7 +58,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = apart
+          told = apart || meeting
           return told if told
           return nil if text.cues[:both] < 2
 
@@ -77,6 +77,23 @@ module Peony
 
           @strength = 0.7
           (alone + shared).sort_by(&:from).map { |s| item(s) }
+        end
+
+        MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i
+
+        # "… lies where what you love, what you can do and what somebody pays for meet"; "where what children enjoy meets what teachers can use".
+        def meeting
+          sentence = text.sentences.find { |s| s.text.match?(MEET) } or return nil
+          match = sentence.text.match(MEET)
+          from = sentence.from + match.begin(:all)
+          whole = text.span(from, sentence.from + match.end(0))
+          parts = Sentences.clauses(whole, /,\s+(?:and\s+)?|\s+(?:meets?|overlaps?)(?: with)?\s+|\s+and\s+(?=what\b|the\b|a\b|our\b|my\b|your\b|those\b)/)
+          parts = parts.map { |s| text.span(s.from, s.from + s.text.sub(/\s+(?:meet|overlap|come together|coincide)s?\s*\z/i, "").length) }
+          shared = text.span(sentence.from, sentence.from + match.begin(0))
+          return nil unless parts.size.between?(2, 4) && shared.text.split.size >= 2
+
+          @strength = 0.75
+          [*parts, shared].map { |s| item(s) }
         end
 
         # "From the teacher comes knowing when to stop; from the actor, knowing when to start."

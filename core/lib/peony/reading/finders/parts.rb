@@ -108,11 +108,25 @@ module Peony
           portions = text.measures.select { |m| m.unit == "parts" }
           return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
 
-          Totals.of(text).map do |total|
-            total.parts.map do |m|
-              part(subject(m).sub(/\A(?:are|is|were|was|go(?:es)?|went) (?:on |to )?/i, "").sub(/ (?:and|but|or)\z/, ""), without(m.span, m.quantity), m.quantity, [m.span])
-            end
-          end.max_by(&:size)
+          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last
+        end
+
+        def counts(total)
+          total.parts.map do |m|
+            part(subject(m).sub(/\A(?:are|is|were|was|go(?:es)?|went) (?:on |to )?/i, "").sub(/ (?:and|but|or)\z/, ""), without(m.span, m.quantity), m.quantity, [m.span])
+          end
+        end
+
+        # The last part is one thing, named without a number.
+        def with_last
+          total = Totals.lacking(text) or return nil
+          words = total.parts.last.sentence
+          at = text.string[total.parts.last.quantity.to...words.to].index(/,? and (?:the|a|an|one)\b/)
+          return nil unless at
+
+          from = total.parts.last.quantity.to + at
+          span = text.span(from + text.string[from..][/\A,? and /].length, words.to)
+          [*counts(total), item(text.span(span.from, span.from + span.text.sub(/[.;\s]+\z/, "").length))]
         end
 
         def build(words, share, span)

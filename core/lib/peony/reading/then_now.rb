@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # One quantity long ago and today, each in its own words: "used to lose sixty cubic metres a week … The loss is now four".
+    module ThenNow
+      OLD = /\b(?:used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
+      NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since then)\b/i
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Pairs::Pair>] one, or none
+      def changes(text)
+        return [] if text.tree.size >= 2
+
+        list = text.quantities.reject { |q| q.approximate || HandedOn::TIME.include?(q.unit) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
+        return [] unless list.size == 2
+
+        one, two = list
+        before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        return [] if before.nil? || after.nil? || before.from == after.from || one.value == two.value
+        return [] unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW) && (one.unit == two.unit || two.said == false || two.unit.empty?)
+
+        [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)]
+      end
+    end
+  end
+end

@@ -43,7 +43,6 @@ module Peony
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
         /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
-        /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/ => [:year, ->(m) { m[1].to_f if Dates.years_lead?(m.string) }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
         /\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)/ => [
           :time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }
@@ -64,6 +63,8 @@ module Peony
           }]
       }.freeze
 
+      LEADING = /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/
+
       module_function
 
       # @param string [String]
@@ -73,6 +74,7 @@ module Peony
 
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
+        scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         taken.sort_by(&:from)
       end
 
@@ -89,7 +91,7 @@ module Peony
 
       # "1702 first wool fair; 1745 tolls doubled; 1746 …": years that only rise, each before its words.
       def years_lead?(string)
-        years = string.scan(/(?:; |\A|\n)(#{YEAR}) [[:alpha:]]/).flatten.map(&:to_i)
+        years = string.scan(LEADING).flatten.map(&:to_i)
         years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
       end
 

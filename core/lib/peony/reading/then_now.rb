@@ -17,12 +17,14 @@ module Peony
         list = text.quantities.reject { |q| q.approximate || HandedOn::TIME.include?(q.unit) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
         return [] unless list.size == 2
 
-        one, two = list
         before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
-        return [] if before.nil? || after.nil? || before.from == after.from || one.value == two.value
-        return [] unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW) && (one.unit == two.unit || two.said == false || two.unit.empty?)
+        before && after && told?(before, after, *list) ? [Pairs::Pair.new(one: list[0], two: list[1], name: "", from: before.from, to: after.to)] : []
+      end
 
-        [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)]
+      def told?(before, after, one, two)
+        return false if before.from == after.from || one.value == two.value
+
+        before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW) && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end
   end

@@ -13,6 +13,10 @@ module Peony
         ALONE = /\b(?:only|alone|nobody else|by itself|of (?:its|his|her|their) own|own)\b/i
         SHARED = /\b(?:both|in common|share[sd]?|common to|all three|the two of them|between them|all of them|overlap|where they meet)\b/i
 
+        MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i
+
+        # Longer sentences hold more than one thought.
+        LONGEST = 400
         COUNTED = /\b(?:both|the two of them|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
 
         def find
@@ -79,11 +83,9 @@ module Peony
           (alone + shared).sort_by(&:from).map { |s| item(s) }
         end
 
-        MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i
-
         # "… lies where what you love, what you can do and what somebody pays for meet"; "where what children enjoy meets what teachers can use".
         def meeting
-          sentence = text.sentences.find { |s| s.text.match?(MEET) } or return nil
+          sentence = text.sentences.find { |s| s.text.length < LONGEST && s.text.match?(MEET) } or return nil
           match = sentence.text.match(MEET)
           from = sentence.from + match.begin(:all)
           whole = text.span(from, sentence.from + match.end(0))

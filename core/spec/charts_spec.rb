@@ -139,3 +139,25 @@ RSpec.describe Peony::Paint::HTML do
     expect(page).to include("<title>Elm &amp; Co: 200</title>", 'tabindex="0" role="img" aria-label="Ash: 400"', '<th scope="row">Fir</th><td>100</td>', "The numbers behind the chart")
   end
 end
+
+RSpec.describe "Tables of any kind" do
+  CELLS = ["", "-", "n/a", "12", "1,234.5", "3,5", "£4", "45%", "2025-01-02", "Jan 2024", "Q3 2025", "2021", "yes", "no", "Norway", "Elm Row", "<b>x</b>", "=1+1", "\"", "0", "-7", "9" * 30,
+           "ü" * 50, "🙂", "NaN"].freeze
+
+  it "are read, told and drawn, or refused in words, whatever stands in their cells" do
+    random = Random.new(31)
+    200.times do
+      pool = Array.new(1 + random.rand(6)) { CELLS.sample(random: random) }
+      rows = Array.new(1 + random.rand(30)) { Array.new(1 + random.rand(7)) { random.rand < 0.7 ? pool.sample(random: random) : CELLS.sample(random: random) } }
+      begin
+        sheet = Peony::Tables.sheets(rows.map { |r| r.join(",") }.join("\n").b, ".csv").first
+        shape = Peony::Tables::Shape.new(Peony::Tables::Reader.table(sheet))
+        said = Peony::Tables::Finding.all(shape)
+        drawn = Peony::Charts::Proposals.for(shape, said: said, width: 300 + random.rand(900), height: 220 + random.rand(800))
+        expect(drawn.map { |p| Peony::Paint::SVG.fragment(p.drawing.nodes) }).to all(start_with("<"))
+      rescue Peony::Error => e
+        expect(e.hint.to_s).not_to be_empty
+      end
+    end
+  end
+end

@@ -88,7 +88,7 @@ module Peony
         super
         return if job.subtitle.empty?
 
-        size = [16 * unit, job.least].max.clamp(job.least, 26)
+        size = [16 * unit, job.least].max.clamp(job.least, [26, job.least * 1.3].max)
         setting = Type::Composing.text(job.subtitle, house.font("body"), size, job.width, leading: 1.3, hard: true)
         y = @top ? @top - gap(12) : 0.0
         pen.group("heading", item: "subtitle") { pen.text(setting, 0, y, fill: house.ink(role: "ink-2"), part: "subtitle") }

@@ -43,6 +43,9 @@ module Peony
         end
       end
 
+      # The middle of words that stay between two edges.
+      def within(x, half, from = left, to = right) = half * 2 > to - from ? (from + to) / 2 : x.clamp(from + half, to - half)
+
       # Time along the bottom.
       # @return [TimeScale]
       def along_time(inset: 0)
@@ -57,7 +60,7 @@ module Peony
 
       def time_words(text, x, row)
         half = body_font.width(text, small) / 2
-        pen.words(text, body_font, small, x.clamp(half, right - half), plot_bottom + gap(4) + (small * 1.3 * row), fill: soft, anchor: :middle, part: "tick")
+        pen.words(text, body_font, small, within(x, half), plot_bottom + gap(4) + (small * 1.3 * row), fill: soft, anchor: :middle, part: "tick")
       end
 
       # Bands along the bottom, each with its name; names that do not fit in two lines refuse.

@@ -24,7 +24,7 @@ module Peony
       def ink = house.ink
       def soft = house.ink(role: "ink-2")
 
-      def small = @small ||= [14 * unit, job.least].max.clamp(job.least, 24)
+      def small = @small ||= [14 * unit, job.least].max.clamp(job.least, [24, job.least * 1.1].max)
       def label_font = house.font("label")
       def body_font = house.font("body")
       def number_font = house.font("number")

@@ -14,6 +14,8 @@ module Peony
       # @param draw [Boolean] whether each is drawn; one that cannot be is not shown
       # @return [Array<Proposal>]
       def for(shape, said: Tables::Finding.all(shape), column: nil, house: Style.fetch("Dome"), width: 560, height: 420, draw: true, most: MOST)
+        return [] if shape.bare?
+
         candidates = Chart.members.values.filter_map { |kind| (fit = kind.fit(shape, said)) && [kind, fit] }
         candidates.sort_by { |kind, fit| [-fit, kind.facts.chart] }.filter_map { |kind, fit| proposal(kind, fit, shape, said, column, house, width, height, draw) }.first(most)
       end

@@ -27,6 +27,8 @@ module Peony
         # @param shape [Shape]
         # @return [Array<Said>] what is found, the most telling first
         def all(shape)
+          return [] if shape.bare?
+
           members.values.flat_map { |member| member.new(shape).find }.sort_by { |said| -said.weight }
         end
       end

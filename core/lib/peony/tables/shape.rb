@@ -83,6 +83,9 @@ module Peony
                     end.select { |s| s.values.any? }
       end
 
+      # Whether there is nothing to tell: no cell of a measure could be read.
+      def bare? = kind != :answers && series.empty?
+
       # @return [Usual] what a series in time usually does
       def usual(series) = (@usual ||= {}.compare_by_identity)[series] ||= Usual.new(series, self)
 

@@ -31,7 +31,7 @@ module Peony
           most = [plot_width, plot_height].min * 0.11
           data.keys.each_index.sort_by { |i| -sizes[i] }.map do |i|
             r = [Math.sqrt(sizes[i] / [sizes.max, 1e-9].max) * most, 2].max
-            [i, @across[xs[i]].clamp(plot_left + r, plot_right - r), @y[ys[i]].clamp(plot_top + r, plot_bottom - r), r]
+            [i, within(@across[xs[i]], r, plot_left, plot_right), within(@y[ys[i]], r, plot_top, plot_bottom), r]
           end
         end
 

@@ -53,7 +53,7 @@ module Peony
             at = few ? x + (each / 2) : x
             words = data.first.text(low + (i * step), decimals: places)
             half = body_font.width(words, small) / 2
-            pen.words(words, body_font, small, at.clamp(half, right - half), plot_bottom + gap(4) + (small * 1.2), fill: soft, anchor: :middle, part: "tick")
+            pen.words(words, body_font, small, within(at, half), plot_bottom + gap(4) + (small * 1.2), fill: soft, anchor: :middle, part: "tick")
           end
         end
       end

@@ -58,7 +58,7 @@ module Peony
           pen.circle(*points[top_at], [4 * unit, 2.5].max, fill: stroke(2), stroke: surface, line: rule)
           words = series.text(series.values[picks[top_at]])
           half = number_font.width(words, small) / 2
-          pen.words(words, number_font, small, points[top_at][0].clamp(x + half, x + wide - half), points[top_at][1] - gap(8), fill: ink, anchor: :middle, part: "value")
+          pen.words(words, number_font, small, within(points[top_at][0], half, x, x + wide), points[top_at][1] - gap(8), fill: ink, anchor: :middle, part: "value")
           pen.words(Annotations.short(data.keys.first), body_font, small, x, base + (small * 1.2), fill: soft, part: "tick") if wide > body_font.width(
             "#{Annotations.short(data.keys.first)}#{Annotations.short(data.keys.last)}", small
           ) + gap(12)

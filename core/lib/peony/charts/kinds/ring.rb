@@ -69,7 +69,7 @@ module Peony
           from = (@r * 2) + gap(28)
           row = [height / @rows.size, small * 2.6].min
           start = @cy - (row * @rows.size / 2)
-          size = [small * 1.15, row * 0.5].min.clamp(job.least, 30)
+          size = [small * 1.15, row * 0.5].min.clamp(job.least, [30, job.least * 1.3].max)
           refuse("There are too many parts for this height.") if row < size * 1.25
           room = right - from
           figures = @rows.size.times.map { |i| "#{shares[i]} %" }

@@ -50,7 +50,7 @@ module Peony
           @across.ticks.each do |tick|
             words = like.text(tick, decimals: @across.decimals)
             half = body_font.width(words, small) / 2
-            pen.words(words, body_font, small, @across[tick].clamp(half, right - half), plot_bottom + gap(4) + (small * 1.2), fill: soft, anchor: :middle, part: "tick")
+            pen.words(words, body_font, small, within(@across[tick], half), plot_bottom + gap(4) + (small * 1.2), fill: soft, anchor: :middle, part: "tick")
           end
           pen.words(line_of(data.series[0].name, label_font, small, plot_width), label_font, small, plot_right, plot_bottom + gap(4) + (small * 2.5), fill: ink, anchor: :end, part: "axis")
           pen.words(line_of(data.series[1].name, label_font, small, width), label_font, small, 0, top + small, fill: ink, part: "axis")

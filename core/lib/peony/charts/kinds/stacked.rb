@@ -20,14 +20,15 @@ module Peony
         def self.same_unit?(shape) = shape.additive.map { |c| [c.kind, c.unit, c.currency] }.uniq.size == 1
 
         def self.data(shape, _column, _said)
-          all = if %i[wide long].include?(shape.kind)
-                  many(shape)
-                else
-                  rows(shape, shape.additive).tap do |h|
-                    h["x"].merge!("name" => shape.time.name, "kind" => shape.time.kind, "keys" => shape.time.values.map(&:key))
-                  end
-                end
+          all = %i[wide long].include?(shape.kind) ? many(shape) : measures(shape)
           all.merge("series" => folded(all["series"]))
+        end
+
+        # The measures that can be summed, over the same time; what one of them lacks stays open.
+        def self.measures(shape)
+          list = shape.series.select { |s| s.column.additive? }
+          keys = list.flat_map(&:keys).uniq(&:key).sort_by { |k| k.from.jd }
+          hash(nil, keys, list.map { |s| [s.name, aligned(s, keys), s.column] }, kind: keys.first.kind)
         end
 
         # At most six; the smaller ones become others.

@@ -5,7 +5,7 @@ module PeonyServer
     # Tables of a piece: brought as a file or as text, looked at with what they are understood to be, proposed as charts, given back as CSV.
     module Tables
       # Rows sent at once.
-      WINDOW = 10_000
+      WINDOW = 20_000
 
       def self.registered(app)
         # A file's bytes, by its name; each sheet becomes a table.
@@ -33,7 +33,11 @@ module PeonyServer
         end
 
         app.get("/api/pieces/:id/tables/:table") do
-          json(Tables.whole(piece.piece, piece.piece.table(params["table"]), number("from", 0..10_000_000, 0).to_i))
+          from = number("from", 0..10_000_000, 0).to_i
+          table = piece.piece.table(params["table"])
+          next json(from: from, rows: Peony::Tables::Kept.of(table).sheet.rows[from, WINDOW] || []) if from.positive?
+
+          json(Tables.whole(piece.piece, table))
         end
 
         # The rows of data in the order of one column.
@@ -134,10 +138,10 @@ module PeonyServer
         end
 
         # @return [Hash] the cells and what they are understood to be
-        def whole(piece, table, from)
+        def whole(piece, table)
           kept = Peony::Tables::Kept.of(table)
           rows = kept.sheet.rows
-          cells = { id: table["id"], name: table["name"], rows: rows[from, WINDOW] || [], from: from, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {},
+          cells = { id: table["id"], name: table["name"], rows: rows.first(WINDOW), from: 0, size: rows.size, wide: rows.map(&:size).max.to_i, correct: table["correct"] || {},
                     charts: piece.objects.count { |o| o["table"] == table["id"] } }
           cells.merge(understood(kept))
         rescue Peony::Error => e

@@ -7,7 +7,6 @@ declare module "tabulator-tables" {
     constructor(element: HTMLElement, options: Record<string, unknown>);
     on(event: string, act: (...args: never[]) => void): void;
     replaceData(data: unknown[]): Promise<void>;
-    addData(data: unknown[]): Promise<void>;
     setColumns(columns: unknown[]): void;
     setFilter(keep: (data: Record<string, string | number>) => boolean): void;
     clearFilter(all: boolean): void;

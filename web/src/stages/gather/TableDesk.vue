@@ -38,13 +38,15 @@ async function load() {
     if (!grid && home.value) grid = new Grid(home.value, got, edit, () => { selected.value = grid?.range() ?? null; });
     else await grid?.show(got);
     // A long table comes in parts; the first is there to work with while the others follow.
+    const rest: string[][] = [];
     for (let from = got.rows.length; from < got.size; from += got.rows.length) {
       const part = await get<TableWhole>(`/api/pieces/${piece.state!.id}/tables/${props.id}?from=${from}`);
       if (turn !== asked) return;
       came.value = from + part.rows.length;
-      await grid?.more(part);
+      rest.push(...part.rows);
     }
     came.value = 0;
+    if (rest.length) await grid?.show({ ...got, rows: [...got.rows, ...rest] });
     if (filter.value) grid?.filter(filter.value);
   } catch (error) {
     tellTrouble(error);

@@ -54,12 +54,6 @@ export class Grid {
     await this.grid.replaceData(records(table));
   }
 
-  /** Rows that come later, behind those that are there. */
-  async more(table: TableWhole) {
-    await this.ready;
-    await this.grid.addData(records(table));
-  }
-
   /** What is selected, in rows and columns of the sheet. */
   range(): Range | null {
     const range = this.grid.getRanges()[0];

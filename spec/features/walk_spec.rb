@@ -70,7 +70,7 @@ RSpec.describe "From notes to a published picture" do
     within(".work") { click_on "Make an edition" }
     address = find(".address a")[:href]
     pdf = download { find(".file", text: "PDF").click }
-    text = Open3.capture2("pdftotext", pdf, "-").first
+    text = Open3.capture2("pdftotext", pdf, "-").first.split.join(" ")
     expect(text).to include("Point the tube", "Came with a school", "40")
     png = download { find(".file", text: "PNG").click }
     expect(File.binread(png, 24)[16, 8].unpack("N2")).to eq [1600, 2400]

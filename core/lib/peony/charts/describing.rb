@@ -34,7 +34,7 @@ module Peony
 
         high = picks.max_by { |i| series.values[i] }
         low = picks.min_by { |i| series.values[i] }
-        "#{name}from #{series.text(series.values[low])} (#{data.word(low)}) to #{series.text(series.values[high])} (#{data.word(high)}), #{picks.size} values."
+        "#{name}#{name.empty? ? 'From' : 'from'} #{series.text(series.values[low])} (#{data.word(low)}) to #{series.text(series.values[high])} (#{data.word(high)}), #{picks.size} values."
       end
 
       def marked(object)

@@ -46,24 +46,9 @@ module Peony
         end
       end
 
-      attr_reader :job, :pen
-
-      def initialize(job)
-        @job = job
-        @pen = Scene::Builder.new
-        @cuts = []
-      end
-
-      # @return [Figures::Drawing]
-      def drawing
-        head
-        draw
-        Figures::Drawing.new(nodes: tipped(pen.nodes), width: job.width, height: job.height, cuts: @cuts.uniq)
-      end
-
       private
 
-      def draw = raise(NotImplementedError)
+      def finished(nodes) = tipped(nodes)
 
       # Marks of a key say its numbers when one points at them.
       def tipped(nodes)

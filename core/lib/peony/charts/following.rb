@@ -24,11 +24,12 @@ module Peony
         end
       end
 
+      # @param trial [Boolean] whether it is drawn once, so that a chart that refuses its numbers is not made
       # @return [Proposal, nil] the same chart of the table as it is now; nil where it cannot be made any more
-      def made(table, chart, column)
+      def made(table, chart, column, trial: true)
         kept = Tables::Kept.of(table)
         kind = Chart.fetch(chart)
-        Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), Style.fetch("Dome"), *TRIAL, true)
+        Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), Style.fetch("Dome"), *TRIAL, trial)
       rescue Error, NoMethodError, TypeError
         nil
       end
@@ -50,7 +51,7 @@ module Peony
         table = (piece.data["tables"] || []).find { |t| t["id"] == object["table"] }
         return true if object["table"].nil?
 
-        table && made(table, object["chart"], object["column"])&.data == object["data"]
+        table && made(table, object["chart"], object["column"], trial: false)&.data == object["data"]
       end
     end
   end

@@ -3,9 +3,26 @@
 module Peony
   module Figures
     # What everything that draws into a box has at hand: the job's measures and colours, lines and gaps that grow with the box, a heading on top.
-    # The including class has +job+ and +pen+.
+    # The including class draws in +draw+, and goes over what was drawn in +finished+.
     module Board
+      attr_reader :job, :pen
+
+      def initialize(job)
+        @job = job
+        @pen = Scene::Builder.new
+        @cuts = []
+      end
+
+      # @return [Drawing]
+      def drawing
+        head
+        draw
+        Drawing.new(nodes: finished(pen.nodes), width: job.width, height: job.height, cuts: @cuts.uniq)
+      end
+
       private
+
+      def draw = raise(NotImplementedError)
 
       def house = job.house
       def left = 0.0

@@ -81,26 +81,10 @@ module Peony
         end
       end
 
-      attr_reader :job, :pen
-
-      def initialize(job)
-        @job = job
-        @pen = Scene::Builder.new
-        @cuts = []
-      end
-
-      # @return [Drawing]
-      def drawing
-        head
-        draw
-        nodes = @pen.nodes
-        nodes = nodes.map { |node| Scene::Boxes.mirrored(node, job.width) } if job.direction == "rtl"
-        Drawing.new(nodes: nodes, width: job.width, height: job.height, cuts: @cuts.uniq)
-      end
-
       private
 
-      def draw = raise(NotImplementedError)
+      # Read from right to left, the whole drawing is mirrored.
+      def finished(nodes) = job.direction == "rtl" ? nodes.map { |node| Scene::Boxes.mirrored(node, job.width) } : nodes
 
       def items = job.items
       # The colour role of an item: its own, the signal for the one that matters, or the figure's.

@@ -100,6 +100,18 @@ module Peony
       def items_now = Marshal.load(Marshal.dump(figure["items"]))
       def items_back(items) = { "op" => "object.change", "id" => self["id"], "set" => { "items" => items } }
 
+      def table = piece.table(self["id"])
+
+      # @return [Array<Array<String>>] the cells of the table
+      def cells = Tables::Cells.rows(table["cells"])
+
+      # Keeps the cells, where they changed, and lets the charts of the table follow.
+      # @return [Array(Hash, Array<String>)] what {change} gives
+      def followed(inverse, rows: nil, id: self["id"])
+        piece.table(id)["cells"] = Tables::Cells.text(rows) if rows
+        [inverse, ["tables", id, *Charts::Following.update(piece, id)]]
+      end
+
       def settle(object)
         Schemas.check_part("object", object)
         Layout.settle(piece, object)

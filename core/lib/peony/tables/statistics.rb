@@ -50,13 +50,6 @@ module Peony
                                                                         end)
       end
 
-      # The slope that half of all pairs exceed (Theil 1950, Sen 1968); of evenly picked points where there are many.
-      def robust_slope(values, most: 120)
-        step = [values.size / most.to_f, 1].max
-        picks = (0...[values.size, most].min).map { |i| (i * step).to_i }
-        median(picks.combination(2).map { |i, j| (values[j] - values[i]) / (j - i).to_f })
-      end
-
       # The cut that leaves the least sum of squares, each side at least +least+ long.
       # @return [Cut, nil]
       def cut(values, least)

@@ -15,7 +15,7 @@ module Peony
           raise Error.new("There is a table with this name already.", hint: "Nothing was changed.") if list.any? { |t| t["id"] == self["table"]["id"] }
 
           list.insert(place(list, self["at"]), self["table"])
-          [{ "op" => "table.remove", "id" => self["table"]["id"] }, ["tables", self["table"]["id"], *Charts::Following.update(piece, self["table"]["id"])]]
+          followed({ "op" => "table.remove", "id" => self["table"]["id"] }, id: self["table"]["id"])
         end
       end
     end

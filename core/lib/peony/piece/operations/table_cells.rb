@@ -10,14 +10,12 @@ module Peony
                                                             "items" => { "type" => "array", "minItems" => 3, "maxItems" => 3, "prefixItems" => CELL } } }
 
         def change
-          table = piece.table(self["id"])
-          rows = Tables::Cells.rows(table["cells"])
+          rows = cells
           grown = self["cells"].any? { |r, c, _| rows[r].nil? || rows[r][c].nil? }
           before = table["cells"]
           undo = self["cells"].map { |r, c, text| set(rows, r, c, text.tr("\n", " ")) }
-          table["cells"] = Tables::Cells.text(rows.map { |row| row || [] })
           inverse = grown ? { "op" => "table.change", "id" => self["id"], "set" => { "cells" => before } } : { "op" => "table.cells", "id" => self["id"], "cells" => undo.reverse }
-          [inverse, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+          followed(inverse, rows: rows.map { |row| row || [] })
         end
 
         private

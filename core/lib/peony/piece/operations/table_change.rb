@@ -11,8 +11,8 @@ module Peony
         } } }
 
         def change
-          before = assign(piece.table(self["id"]), self["set"])
-          [{ "op" => "table.change", "id" => self["id"], "set" => before }, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+          before = assign(table, self["set"])
+          followed({ "op" => "table.change", "id" => self["id"], "set" => before })
         end
       end
     end

@@ -10,8 +10,7 @@ module Peony
         } } }
 
         def change
-          table = piece.table(self["id"])
-          rows = Tables::Cells.rows(table["cells"])
+          rows = cells
           wide = rows.map(&:size).max
           raise Error.new("There is no such column.", hint: "Nothing was changed.") if self["at"] + self["remove"] > wide
           raise Error.new("A table keeps one column at least.", hint: "Remove the whole table if it is not needed.") if wide - self["remove"] + self["insert"].size < 1
@@ -19,9 +18,7 @@ module Peony
           rows.each { |row| row.fill("", row.size...wide) }
           taken = (0...self["remove"]).map { |k| rows.map { |row| row[self["at"] + k] } }
           rows.each_with_index { |row, r| row[self["at"], self["remove"]] = self["insert"].map { |list| list[r].to_s } }
-          table["cells"] = Tables::Cells.text(rows)
-          inverse = { "op" => "table.columns", "id" => self["id"], "at" => self["at"], "remove" => self["insert"].size, "insert" => taken }
-          [inverse, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+          followed({ "op" => "table.columns", "id" => self["id"], "at" => self["at"], "remove" => self["insert"].size, "insert" => taken }, rows: rows)
         end
       end
     end

@@ -8,11 +8,11 @@ module Peony
         operation "table.remove", { "id" => ID }
 
         def change
-          table = piece.table(self["id"])
-          at = data["tables"].index(table)
+          gone = table
+          at = data["tables"].index(gone)
           data["tables"].delete_at(at)
           data.delete("tables") if data["tables"].empty?
-          [{ "op" => "table.add", "table" => table, "at" => at }, ["tables", self["id"]]]
+          [{ "op" => "table.add", "table" => gone, "at" => at }, ["tables", self["id"]]]
         end
       end
     end

@@ -9,16 +9,13 @@ module Peony
         operation "table.rows", { "id" => ID, "at" => INDEX, "remove" => INDEX, "insert" => ROWS }
 
         def change
-          table = piece.table(self["id"])
-          rows = Tables::Cells.rows(table["cells"])
+          rows = cells
           raise Error.new("There is no such row.", hint: "Nothing was changed.") if self["at"] + self["remove"] > rows.size
           raise Error.new("A table keeps one row at least.", hint: "Remove the whole table if it is not needed.") if rows.size - self["remove"] + self["insert"].size < 1
 
           taken = rows.slice!(self["at"], self["remove"])
           rows.insert(self["at"], *self["insert"])
-          table["cells"] = Tables::Cells.text(rows)
-          inverse = { "op" => "table.rows", "id" => self["id"], "at" => self["at"], "remove" => self["insert"].size, "insert" => taken }
-          [inverse, ["tables", self["id"], *Charts::Following.update(piece, self["id"])]]
+          followed({ "op" => "table.rows", "id" => self["id"], "at" => self["at"], "remove" => self["insert"].size, "insert" => taken }, rows: rows)
         end
       end
     end

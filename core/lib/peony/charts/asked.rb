@@ -52,9 +52,8 @@ module Peony
 
       # A chart that would not be proposed, but can be drawn.
       def other(chart, shape, said, column, house, width, height)
-        chart && Proposals.proposal(Chart.fetch(chart), 0.3, shape, said, column, house, width, height, true)
-      rescue Error, NoMethodError, TypeError
-        nil
+        kind = chart && Chart.fetch(chart)
+        Proposals.proposal(kind, Proposals::LEAST, shape, said, column, house, width, height, true) if kind && !shape.bare? && kind.fit(shape, said)
       end
 
       def take(patterns, words)

@@ -6,7 +6,7 @@ module Peony
     #
     #   class Columns < Chart
     #     chart "column", title: "Columns", family: "column", sees: "a column for each row, from zero", tells: %w[max]
-    #     def self.fit(shape, said) = ...      # 0..1, or nil where it does not suit
+    #     def self.fit(shape, said) = ...      # 0..1, or nil where it has nothing to draw
     #     def self.data(shape, column, _said) = ...   # as kept in a piece
     #     def draw = ...
     #   end

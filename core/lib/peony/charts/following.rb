@@ -29,8 +29,10 @@ module Peony
       def made(table, chart, column, trial: true)
         kept = Tables::Kept.of(table)
         kind = Chart.fetch(chart)
+        return nil if kept.shape.bare? || kind.fit(kept.shape, kept.said).nil?
+
         Proposals.proposal(kind, 1.0, kept.shape, kept.said, Following.column(kept, column), Style.fetch("Dome"), *TRIAL, trial)
-      rescue Error, NoMethodError, TypeError
+      rescue Error
         nil
       end
 

@@ -5,6 +5,8 @@ module Peony
     # Charts for a table, drawn with its own numbers, best first, each with a finding as its title.
     module Proposals
       MOST = 12
+      # A chart that suits less is drawn only when it is asked for.
+      LEAST = 0.3
 
       module_function
 
@@ -16,7 +18,7 @@ module Peony
       def for(shape, said: Tables::Finding.all(shape), column: nil, house: Style.fetch("Dome"), width: 560, height: 420, draw: true, most: MOST)
         return [] if shape.bare?
 
-        candidates = Chart.members.values.filter_map { |kind| (fit = kind.fit(shape, said)) && [kind, fit] }
+        candidates = Chart.members.values.filter_map { |kind| (fit = kind.fit(shape, said)) && fit >= LEAST ? [kind, fit] : nil }
         candidates.sort_by { |kind, fit| [-fit, kind.facts.chart] }.filter_map { |kind, fit| proposal(kind, fit, shape, said, column, house, width, height, draw) }.first(most)
       end
 

@@ -17,7 +17,7 @@ module Peony
           whole = shape.table.numeric.find { |c| c.kind == "percent" && (c.numbers.sum - 100).abs < 1.5 }
           return 0.93 if whole && shape.table.size <= MOST + 2
 
-          shape.additive.any? && shape.table.size <= MOST && said.any? { |s| s.kind == "share" } ? 0.66 : nil
+          shape.additive.any? && shape.table.size <= MOST && said.any? { |s| s.kind == "share" } ? 0.66 : (0.1 if shape.series.any?)
         end
 
         def self.data(shape, column, _said)

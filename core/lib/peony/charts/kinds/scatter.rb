@@ -14,7 +14,7 @@ module Peony
           relation = said.find { |s| s.kind == "relation" }
           case shape.kind
           when :pairs then 0.97
-          when :things, :series then relation && relation.direction != "none" && shape.table.size >= 8 ? 0.5 : nil
+          when :things, :series then relation && relation.direction != "none" && shape.table.size >= 8 ? 0.5 : 0.1
           end
         end
 

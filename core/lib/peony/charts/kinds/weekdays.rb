@@ -7,7 +7,11 @@ module Peony
       class Weekdays < Column
         chart "weekdays", title: "Days of the week", family: "column", sees: "the mean of each day of the week", reason: "which days of the week", tells: %w[weekly max], most: 7
 
-        def self.fit(shape, said) = shape.daily? && said.any? { |s| s.kind == "weekly" } ? 0.74 : nil
+        def self.fit(shape, said)
+          return unless shape.daily?
+
+          said.any? { |s| s.kind == "weekly" } ? 0.74 : 0.1
+        end
 
         def self.data(shape, column, _said)
           series = shape.series.find { |s| s.column.equal?(column || measure(shape)) }

@@ -96,6 +96,15 @@ RSpec.describe Peony::Charts do
     expect(left).to eq(["some day: nothing"])
   end
 
+  it "makes lines across of a goal and of the average, and takes neither for a date" do
+    data = Peony::Charts::Proposals.for(shape_of("Lane,Parcels\nAsh,400\nElm,200\nFir,100")).first.data
+    marks, left = Peony::Charts::Events.read("average\n1,200 goal for the year\n£5 most one pays\n12", { "data" => data })
+    expect(marks.map { |m| [m["kind"], m["value"], m["text"]] }).to eq [["level", 233.3, "233.3 on average"], ["level", 1200.0, "goal for the year"], ["level", 5.0, "most one pays"]]
+    expect(left).to eq ["12"]
+    timed = Peony::Charts::Proposals.for(shape_of(nights)).first.data
+    expect(Peony::Charts::Events.read("13 August: Meteor shower", { "data" => timed }).first).to match [include("kind" => "point", "at" => "2025-08-13")]
+  end
+
   it "draws what is asked for in words, and tells which words it did not use" do
     shape = shape_of(nights)
     ask = ->(words) { described_class::Asked.for(words, shape, Peony::Tables::Finding.all(shape), house: Peony::Style.fetch("Dome")) }
@@ -120,6 +129,17 @@ RSpec.describe Peony::Charts do
     lines = []
     Peony::Scene::Picture.new(nodes: made.drawing.nodes).walk { |n| lines << n if n.is_a?(Peony::Scene::Path) && n.commands.size > 2 }
     expect(lines.size).to eq(2)
+  end
+
+  it "makes of any table only the charts it can draw, and never breaks over the others" do
+    made = TABLES.merge(nights: nights, words: "A,B\nx,y\nu,v\nw,z", bare: "Day,N\n2025-01-01,\n2025-01-02,\n2025-01-03,").to_h do |name, csv|
+      table = { "id" => "t", "name" => "T", "cells" => "#{csv}\n" }
+      [name, Peony::Charts::Chart.members.keys.select { |kind| Peony::Charts::Following.made(table, kind, nil) }]
+    end
+    expect(made[:words] + made[:bare]).to eq []
+    expect(made[:things]).to include("bar", "ring").and(satisfy { |l| !l.intersect?(%w[line map stacked scatter]) })
+    expect(made[:nights]).to include("line", "weekdays", "calendar", "column")
+    expect(made[:wide]).to include("line", "heatmap", "stacked", "slope", "dumbbell")
   end
 
   it "refuses in words what it cannot hold" do

@@ -86,8 +86,8 @@ module PeonyServer
           marks, left = Peony::Charts::Events.read(body_json["text"].to_s, object)
           next json(left: left, nothing: true) if marks.empty?
 
-          entry = journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "marks" => (object["marks"] || []) + marks } })
-          acknowledge(entry)
+          told = JSON.parse(acknowledge(journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "marks" => (object["marks"] || []) + marks } })))
+          json(told.merge("left" => left))
         end
       end
 

@@ -67,6 +67,16 @@ RSpec.describe "Tables of a piece" do
     expect(gone["remarks"].map { |r| r["title"] }).to include("It shows older numbers")
   end
 
+  it "take events, a goal and the average as lines of words, and give back what found no place" do
+    bring
+    object = chart["objects"].values.first
+    answer = send_json("POST", "/api/pieces/#{id}/charts/#{object['id']}/events", { text: "13 August: Meteor shower\n120 goal\naverage\nsometime: nothing", tab: "a" })
+    expect(answer["left"]).to eq ["sometime: nothing"]
+    expect(answer["objects"].values.first["marks"].last(3).map { |m| m["text"] }).to match ["Meteor shower", "goal", /on average/]
+    again = send_json("POST", "/api/pieces/#{id}/charts/#{object['id']}/events", { text: "nowhere: nothing", tab: "a" })
+    expect(again).to include("nothing" => true, "left" => ["nowhere: nothing"])
+  end
+
   it "are drawn another way, exported with the page and told in words" do
     bring
     object = chart["objects"].values.first

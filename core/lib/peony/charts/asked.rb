@@ -88,16 +88,11 @@ module Peony
         list = made.marks.reject { |m| %w[weekends fit level].include?(m["kind"]) && !wanted.include?(m["kind"]) }
         list = list.reject { |m| m["kind"] == "point" } if wanted.intersect?(%w[high low])
         %w[weekends fit].each { |kind| list << mark_of(kind) if wanted.include?(kind) && list.none? { |m| m["kind"] == kind } }
-        list << level(series) if wanted.include?("level")
+        list << Events.mean(series).merge("own" => true) if wanted.include?("level")
         list + extremes(data, series, wanted, count)
       end
 
       def mark_of(kind) = kind == "fit" ? { "kind" => "fit", "own" => true } : { "kind" => "weekends", "text" => "Saturdays and Sundays", "own" => true }
-
-      def level(series)
-        mean = Tables::Statistics.mean(series.numbers).round([series.decimals, 1].max)
-        { "kind" => "level", "value" => mean, "text" => "#{series.text(mean, decimals: [series.decimals, 1].max)} on average", "own" => true }
-      end
 
       def extremes(data, series, wanted, count)
         order = series.values.each_index.select { |i| series.values[i] }.sort_by { |i| [-series.values[i], i] }

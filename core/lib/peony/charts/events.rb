@@ -5,6 +5,9 @@ module Peony
     # Events as a person types them, one a line ("13 August: meteor shower", "12–15 May: dome closed"), tied to the points of a chart.
     module Events
       LINE = /\A\s*(?:[-*•]\s*)?(?<when>.+?)\s*(?::\s+|\s[–—-]\s(?=\D)|\t)(?<what>.+?)\s*\z/
+      # "average" and "120 goal" are lines across.
+      AVERAGE = /\A(?:the )?(?:average|mean)\z/i
+      GOAL = /\A(?<value>[£€$]?-?\d[\d.,]*)\s+(?<what>[[:alpha:]].*)\z/
       RANGE = /\A(?<first>\d{1,2})(?:\s?(?<month>[[:alpha:]]+))?\s?(?:–|-|to)\s?(?<last>\d{1,2}\s.+)\z/
 
       module_function
@@ -24,6 +27,8 @@ module Peony
       end
 
       def mark(line, data)
+        return level(line, data) if line.match?(AVERAGE) || (line.match?(GOAL) && !line.match?(LINE))
+
         match = LINE.match(line) or return nil
         return point(match[:when], match[:what], data) unless data.time?
 
@@ -32,6 +37,21 @@ module Peony
 
         key = key(match[:when], data)
         key && { "kind" => "point", "at" => key, "text" => match[:what] }
+      end
+
+      def level(line, data)
+        return mean(data.first) unless (match = GOAL.match(line))
+
+        value = Tables::Numerals.read(match[:value], ".")&.value
+        value && { "kind" => "level", "value" => value, "text" => match[:what] }
+      end
+
+      # @param series [Data::Series]
+      # @return [Hash] a mark
+      def mean(series)
+        decimals = [series.decimals, 1].max
+        value = Tables::Statistics.mean(series.numbers).round(decimals)
+        { "kind" => "level", "value" => value, "text" => "#{series.text(value, decimals: decimals)} on average" }
       end
 
       def point(name, words, data)

@@ -35,25 +35,15 @@ async function load() {
   try { others.value = await get(`/api/pieces/${piece.state.id}/charts/${props.chart.id}`); } catch { /* its table may be gone: the remark says so */ }
 }
 const draw = (fields: Record<string, unknown>) => piece.send(`charts/${props.chart.id}`, () => fields);
-async function mark() {
-  const answer = await piece.send(`charts/${props.chart.id}/events`, () => ({ text: events.value })) as { left?: string[]; nothing?: boolean } | null;
-  if (!answer) return;
-  const left = answer.left ?? events.value.split("\n").filter((line) => line.trim() && !marks.value.some((m) => m.text && line.includes(m.text)));
-  if (left.length) tell(`No place was found for “${left[0]}”. Write the date as the table has it, then a colon, then the words.`);
-  events.value = left.join("\n");
+/** Lines become marks on the server; those that found no place come back. */
+async function mark(lines: string): Promise<string> {
+  const answer = await piece.send(`charts/${props.chart.id}/events`, () => ({ text: lines })) as { left?: string[] } | null;
+  const left = answer?.left ?? [];
+  if (left.length) tell(`No place was found for “${left[0]}”. Write the date as the table has it, then a colon, then the words; a goal as “120 goal”.`);
+  return answer ? left.join("\n") : lines;
 }
-function addGoal() {
-  const match = goal.value.match(/^\s*(-?[\d.,]+)\s*(.*)$/);
-  const number = match && Number(match[1].replace(/,(?=\d{3})/g, "").replace(",", "."));
-  if (!match || !Number.isFinite(number)) return tell("Begin the line with its number: “120 goal”.");
-  set({ marks: [...marks.value, { kind: "level", value: number, text: match[2] || match[1], own: true }] });
-  goal.value = "";
-}
-function average() {
-  const values = props.chart.data.series[0].values.filter((v): v is number => v !== null);
-  const mean = Math.round((values.reduce((a, b) => a + b, 0) / values.length) * 10) / 10;
-  set({ marks: [...marks.value, { kind: "level", value: mean, text: `${mean.toLocaleString("en-GB")} on average`, own: true }] });
-}
+const markEvents = async () => { events.value = await mark(events.value); };
+const addGoal = async () => { goal.value = await mark(goal.value); };
 onMounted(load);
 watch(stamp, load);
 </script>
@@ -82,8 +72,8 @@ watch(stamp, load);
       <span class="label">Marked in it</span>
       <div v-for="(m, i) in marks" :key="i" class="mark"><span class="tiny quiet">{{ say(m) }}</span><input v-if="m.kind !== 'fit'" class="field" :aria-label="`Words of mark ${i + 1}`" :value="m.text ?? ''" @change="change(i, { text: value($event) })" /><span v-else /><button :aria-label="`Remove mark ${i + 1}`" title="Remove" @click="change(i, null)"><PhTrash :size="15" /></button></div>
       <textarea v-model="events" class="field" rows="2" aria-label="Events" placeholder="13 August: meteor shower" />
-      <div class="acts"><button class="act" :disabled="!events.trim()" @click="mark">Mark these events</button></div>
-      <div class="acts goal"><input v-model="goal" class="field" aria-label="Goal" placeholder="120 goal" @keydown.enter="addGoal" /><button class="act" :disabled="!goal.trim()" @click="addGoal">Goal line</button><button class="act" @click="average">Average</button></div>
+      <div class="acts"><button class="act" :disabled="!events.trim()" @click="markEvents">Mark these events</button></div>
+      <div class="acts goal"><input v-model="goal" class="field" aria-label="Goal" placeholder="120 goal" @keydown.enter="addGoal" /><button class="act" :disabled="!goal.trim()" @click="addGoal">Goal line</button><button class="act" @click="mark('average')">Average</button></div>
     </template>
     <template v-if="keys.length">
       <span class="label">The one that matters</span>

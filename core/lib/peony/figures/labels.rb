@@ -32,10 +32,19 @@ module Peony
       def fit_labels(cells, most: 24 * unit, list: items, detail: true, above: nil, title: :title, cap: 29)
         sizes = Scale.down([[most, cap * job.least / 13.0].min, 13].max, from: job.least)
         sizes.each do |size|
-          labels = try_labels(list, cells, size, detail, above, title)
+          labels = (beside? && try_labels(list, cells, size, detail, above, title)) || bare { try_labels(list, cells, size, detail, above, title) }
           return labels if labels
         end
-        cut_labels(list, cells, sizes.last, detail, above, title)
+        bare { cut_labels(list, cells, sizes.last, detail, above, title) }
+      end
+
+      # Without icons before the titles: they never cost the words their size.
+      def bare
+        before = beside?
+        @beside_title = false
+        yield
+      ensure
+        @beside_title = before
       end
 
       def try_labels(list, cells, size, detail, above, title)

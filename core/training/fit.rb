@@ -46,9 +46,7 @@ def family_rows(passages)
   end
 end
 
-# Before any passage is seen, a family is believed in as far as its own finder does, and as far as it uses the numbers.
-PRIOR = FAMILIES.to_h { |f| [f, { "f:#{f}" => 3.0, "k:#{f}" => 1.0 }] }.freeze
-PENALTY = 0.001
+PENALTY = 0.0134
 
 def store(weights)
   File.write(PATH, "#{JSON.pretty_generate(weights)}\n")
@@ -60,8 +58,8 @@ def strays(passages)
 end
 
 def families(passages)
-  Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY, prior: PRIOR)
-            .transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.004 } }
+  Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
+            .transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 } }
 end
 
 # The strays come first: what the finders see depends on them.

@@ -1,33 +1,45 @@
 # frozen_string_literal: true
 
 # Logistic regression with a quadratic penalty, by gradient descent with a step of its own for every weight (Adagrad).
+# Signs are brought to about the same spread first, so that the penalty weighs on a sign that seldom stands as on one that often does;
+# the weights that come out are those of the signs as they are.
 module Regression
   module_function
+
+  # How far a sign's spread is evened out: 0 not at all, 1 to the same. Found with five fits on four fifths.
+  EVEN = 0.75
 
   # @param rows [Array(Hash{String => Numeric}, Hash{String => Float})] signs and the wanted likelihoods
   # @param names [Array<String>]
   # @param penalty [Float]
   # @return [Hash{String => Hash{String => Float}}] for each name its weights by sign
-  # @param prior [Hash{String => Hash{String => Float}}] weights to start from and to be drawn back to
-  def multinomial(rows, names, penalty:, prior: {}, rounds: 200, step: 0.3)
+  def multinomial(rows, names, penalty:, rounds: 300, step: 0.3)
     signs = rows.flat_map { |r| r[0].keys }.uniq
+    scale = signs.map { |s| spread(rows.map { |r| r[0][s].to_f })**EVEN }
     at = signs.each_with_index.to_h
-    sparse = rows.map { |r| [r[0].map { |k, v| [at[k], v.to_f] }, names.map { |n| r[1][n] || 0.0 }] }
-    start = names.map { |n| signs.map { |s| prior.dig(n, s) || 0.0 } }
-    weights = start.map(&:dup)
+    sparse = rows.map { |r| [r[0].map { |k, v| [at[k], v.to_f / scale[at[k]]] }, names.map { |n| r[1][n] || 0.0 }] }
+    weights = Array.new(names.size) { Array.new(signs.size, 0.0) }
+    free = at["bias"]
     squares = Array.new(names.size) { Array.new(signs.size, 1e-8) }
     rounds.times do
       slopes = Array.new(names.size) { Array.new(signs.size, 0.0) }
       sparse.each { |list, wanted| add(slopes, list, wanted, weights) }
       weights.each_with_index do |row, c|
         row.each_index do |j|
-          slope = (slopes[c][j] / rows.size) + (penalty * (row[j] - start[c][j]))
+          slope = (slopes[c][j] / rows.size) + (j == free ? 0.0 : penalty * row[j])
           squares[c][j] += slope * slope
           row[j] -= step * slope / Math.sqrt(squares[c][j])
         end
       end
     end
-    names.each_with_index.to_h { |n, c| [n, signs.each_with_index.to_h { |s, j| [s, weights[c][j]] }] }
+    names.each_with_index.to_h { |n, c| [n, signs.each_with_index.to_h { |s, j| [s, weights[c][j] / scale[j]] }] }
+  end
+
+  # @return [Float] the standard deviation, 1 for a sign that never changes
+  def spread(values)
+    mean = values.sum / values.size
+    deviation = Math.sqrt(values.sum { |v| (v - mean)**2 } / values.size)
+    deviation < 1e-6 ? 1.0 : deviation
   end
 
   def add(slopes, list, wanted, weights)

@@ -27,7 +27,7 @@ module Peony
         return nil if list.size < LEAST * 2
 
         pairs = list.each_slice(2).to_a
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs))
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs))
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
@@ -36,8 +36,8 @@ module Peony
         return false unless sides.all? { |side| agree?(side) }
         return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
 
-        one, two = sides.map { |side| main(side) }
-        one != two && pairs.none? { |a, b| (two && said(a) == two) || (one && said(b) == one) }
+        one, two = sides.map { |side| side.filter_map { |q| kind(q) }.tally.max_by(&:last)&.first }
+        one != two && pairs.none? { |a, b| (two && kind(a) == two) || (one && kind(b) == one) }
       end
 
       # Units are hardly said, but both sides only rise or only fall: "with 1 trap 40, with 3 traps 22, with 6 traps 9".
@@ -45,6 +45,13 @@ module Peony
         sides = [pairs.map(&:first), pairs.map(&:last)]
         units = sides.map { |side| side.filter_map { |q| said(q) }.uniq }
         units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
+      end
+
+      # "Ida 2 and 31, Tom 5 and 22, Wen 9 and 12": a name and its two numbers, again and again, under a head that says what both are.
+      def regular?(text, pairs)
+        inner = pairs.map { |a, b| text.string[a.to...b.from] }.uniq
+        between = pairs.each_cons(2).map { |(_, b), (c, _)| text.string[b.to...c.from] }
+        inner.one? && inner.first.match?(%r{\A(?: and |, | / )\z}) && between.all? { |gap| gap.match?(/\A[,;.]\s+(?:and )?[[:upper:]][^\d.;]{1,24}\z/) }
       end
 
       def steady?(values) = values.uniq.size >= values.size - 1 && [values, values.reverse].any? { |v| v.each_cons(2).all? { |a, b| a <= b } }
@@ -55,7 +62,12 @@ module Peony
         gap.length <= NEAR && gap.scan(/[.!?]\s/).size <= 1 && !gap.include?("\n") && !gap.match?(/\A\s*(?:to|in|out of|of the|of every)\s+\S*\z/)
       end
 
-      def agree?(side) = side.filter_map { |q| said(q) }.then { |units| units.empty? || units.tally.values.max >= units.size * 0.7 }
+      def agree?(side) = side.filter_map { |q| kind(q) }.then { |units| units.empty? || units.tally.values.max >= units.size * 0.7 }
+      LENGTHS = %w[m km cm mm miles yards feet].freeze
+
+      # Metres and kilometres measure alike.
+      def kind(quantity) = LENGTHS.include?(said(quantity)) ? "length" : said(quantity)
+
       def main(side) = side.filter_map { |q| said(q) }.tally.max_by(&:last)&.first
       def said(quantity) = quantity.said && quantity.unit != "" ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
     end

@@ -16,6 +16,9 @@ module Peony
       ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
 
+      # Feasts among the months, by the month in which they mostly fall.
+      FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
+
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
         /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
@@ -37,6 +40,7 @@ module Peony
         /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
           clock(m[1], m[2], nil)
         }],
+        /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }],
@@ -54,15 +58,18 @@ module Peony
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
+        /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, ->(m) { FEASTS[m[1]] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
-        /\bthe (early|mid|late)[ -](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
+        /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
           [:decade, lambda { |m|
-            1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].downcase)
+            1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
           }]
       }.freeze
 
+      # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
+      HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
       LEADING = /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
       module_function
@@ -70,10 +77,11 @@ module Peony
       # @param string [String]
       # @return [Array<Moment>] in order of place
       def in(string)
-        return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late/)
+        return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
+        scan(string, HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, taken) if string.scan(HOURS).size >= 3
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         taken.sort_by(&:from)
       end

@@ -27,7 +27,7 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = q if q.unit != "" && (q.unit != "%" || shares? || listed?(q, @list[i + 1])) && !aside?(q, last)
+          last = q if q.unit != "" && q.unit != "times" && (q.unit != "%" || shares? || listed?(q, @list[i + 1])) && !aside?(q, last)
         end
         shorten
       end
@@ -52,7 +52,8 @@ module Peony
           next unless q.unit.empty? && following && following.unit != ""
 
           gap = text.string[q.to...following.from]
-          q.unit = following.unit if gap.match?(LINK)
+          # "3.9, and half of that": a fraction in words hands nothing on.
+          q.unit = following.unit if gap.match?(LINK) && !(following.unit == "%" && q.text.match?(/\d/) && following.text.match?(/\A\D+\z/))
         end
       end
 
@@ -96,6 +97,8 @@ module Peony
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
+        return false if last && last.unit == quantity.unit
+
         TIME.include?(quantity.unit) && (last || text.string[quantity.to, 16].to_s.match?(/\A,? (?:on|ago|later|after|before|old|earlier)\b/))
       end
 

@@ -9,6 +9,9 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Measures::Measure>] in the order of the text
       def of(text)
+        bare = bare(text)
+        return bare if bare.any?
+
         all = alike(text.measures.reject { |m| m.quantity.approximate && m.value < 3 })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return counted(text) if list.nil? || list.size < 3
@@ -16,6 +19,17 @@ module Peony
         list = list.reject { |m| whole?(text, m, list) }
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
+      end
+
+      # Entries with one plain number each: whatever the words beside it seem to count, all count the same.
+      def bare(text)
+        return [] if text.tree.size < 3 || text.tree.any? { |n| n.children.any? }
+
+        found = text.tree.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
+        return [] unless found.all? { |l| l.size == 1 && !l.first.quantity.said }
+
+        list = found.flatten
+        list.map(&:unit).uniq.size > 1 ? list : []
       end
 
       # "640 starlings, 212 rooks, 97 gulls": different things, each led by its number, that only rise or only fall.

@@ -44,7 +44,7 @@ module Peony
         breaks = []
         position = 0
         while (match = gap.match(BREAK, position))
-          breaks << match
+          breaks << match unless gap[match.end(0)..].match?(/\A(?:which|who|still|though|at least|by (?:then|which))\b/)
           position = match.end(0)
         end
         return two.from if breaks.empty?

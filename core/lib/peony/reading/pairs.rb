@@ -9,6 +9,9 @@ module Peony
       BETWEEN = /\b(?:to|now|then|today|after|since|but|and|in|by|with|is|was|stood|→|–|-|at)\b|[→–]/
       CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
 
+      # "84, was 61", "84 (formerly 61)": the later value stands first.
+      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+
       module_function
 
       # @param text [Reading::Text]
@@ -35,6 +38,7 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
         return nil unless one
 
+        one, two = two, one if text.string[one.to...two.from].match?(WAS)
         # "640 people, against 400 the year before": the later value stands first.
         one, two = two, one if text.string[one.to...two.from].match?(/\bagainst\b/)
         Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
@@ -48,6 +52,8 @@ module Peony
       def turned?(text, stretch, one, two)
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
+        return true if lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
+        return true if gap.match?(WAS)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then|against/))
 
@@ -55,6 +61,9 @@ module Peony
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
+
+      # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
+      def labelled?(text) = text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/)
 
       # The first value stands in one sentence, the second in the next.
       def across(text)

@@ -15,7 +15,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Ratio>]
       def of(text)
-        said = (direct(text) + reversed(text) + lines(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -33,10 +33,32 @@ module Peony
         end
       end
 
+      NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
+
+      # "Every ninth call": one in nine.
+      def ordinals(text)
+        text.string.to_enum(:scan, /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i).map do
+          match = Regexp.last_match
+          one, whole = [1, NTH[match[1].downcase]].map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(0)) }
+          Ratio.new(part: one, whole: whole)
+        end
+      end
+
+      # "For every hour at sea the crew spends four on maintenance": so many of the one for each of the other.
+      def each(text)
+        text.sentences.filter_map do |s|
+          next unless (match = s.text.match(/\A(?:and |but )?for every (hour|day|mile|minute|week|year|pound|euro|litre|kilo)\b[^,;.]{3,60}/i))
+
+          whole = text.quantities_in(s).find { |q| q.from >= s.from + match.begin(1) && q.value > 1 } or next
+          one = Quantity.new(value: 1, unit: "#{match[1].downcase}s", text: "every #{match[1]}", from: s.from + match.begin(0), to: s.from + match.end(1))
+          Ratio.new(part: one, whole: whole) if whole.from <= s.from + match.end(0) + 3
+        end
+      end
+
       # "Sown: 120 grains" over "Sprouted: 108": two lines, and nothing else is counted.
       def lines(text)
         a, b, more = text.quantities
-        return [] unless b && more.nil? && text.tree.size == 2 && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
+        return [] unless b && more.nil? && text.tree.size.between?(2, 3) && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
 
         [Ratio.new(part: b, whole: a)]
       end
@@ -45,7 +67,7 @@ module Peony
       def reversed(text)
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
-          unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these)\s*\z/i)
+          unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these|the|our|all|all the)\s*\z/i)
             next
           end
 

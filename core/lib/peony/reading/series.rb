@@ -6,6 +6,7 @@ module Peony
     module Series
       PART = /[,;]\s+(?:and |or |nor |then )?|\s+(?:and|or)\s+(?=[^,;]+\z)/
       MOST_WORDS = 16
+      ARROW = /\s*(?:→|⟶|->|=>)\s*/
 
       module_function
 
@@ -14,6 +15,8 @@ module Peony
       # @return [Array<Span>] at least three parts, or none
       def in(text, sentence)
         body = after_colon(sentence) || sentence
+        return along(sentence) if sentence.text.scan(ARROW).size >= 2
+
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
@@ -22,6 +25,15 @@ module Peony
 
         phrases(text, parts)
       end
+
+      # "Fares went up → fewer visitors → the café shut → fares went up": the beginning is not said twice.
+      def along(sentence)
+        parts = Sentences.clauses(sentence, ARROW).reject { |p| p.text.strip.empty? }
+        again = parts.size > 3 && (words(parts.first) - words(parts.last)).size <= 1 && (words(parts.last) - words(parts.first)).empty?
+        again ? parts[0..-2] : parts
+      end
+
+      def words(span) = span.text.downcase.scan(/[[:alpha:]]+/)
 
       # "It held: a veil, a return, a ukulele."
       def after_colon(sentence)

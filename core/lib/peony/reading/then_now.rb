@@ -5,7 +5,7 @@ module Peony
     # One quantity long ago and today, each in its own words: "used to lose sixty cubic metres a week … The loss is now four".
     module ThenNow
       OLD = /\b(?:used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
-      NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since then)\b/i
+      NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since(?: \w+)?)\b/i
 
       module_function
 
@@ -14,7 +14,8 @@ module Peony
       def changes(text)
         return [] if text.tree.size >= 2
 
-        list = text.quantities.reject { |q| q.approximate || HandedOn::TIME.include?(q.unit) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
+        timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
+        list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
         return [] unless list.size == 2
 
         before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }

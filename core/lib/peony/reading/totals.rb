@@ -20,7 +20,16 @@ module Peony
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
-        [money, *measured, *named, counts].filter_map { |list| total(text, list) }.uniq(&:whole).first(1)
+        [money, *measured, *named, counts].filter_map { |list| total(text, list) || headed(text, list) }.uniq(&:whole).first(1)
+      end
+
+      # "Where the hall's £12,000 goes" over its parts: the whole stands in the heading.
+      def headed(text, list)
+        return nil if list.size < 3
+
+        sum = list.sum(&:value)
+        whole = text.heading_quantities.find { |q| (q.unit == list.first.unit || !Units::MEASURES.value?(q.unit)) && (q.value - sum).abs <= sum * 0.005 } or return nil
+        Total.new(whole: Measures::Measure.new(quantity: whole, span: text.span(0, 0), sentence: text.span(0, 0)), parts: list, sum: sum)
       end
 
       def total(text, list)

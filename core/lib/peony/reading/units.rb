@@ -55,6 +55,8 @@ module Peony
         return first.low if value != 1 && first && first.tag == "vbz" && Words.plural?(first.low) && !Words::STOP.include?(first.low)
 
         run = phrase(tokens)
+        # "1 trap 40 leaves": the words up to the next number.
+        run = run.take_while { |t| t.tag != "cd" }
         plural = run.find { |t| plural?(t) }
         return plural.low if plural
 

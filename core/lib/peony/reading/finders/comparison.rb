@@ -106,7 +106,9 @@ module Peony
           tokens = tokens.drop_while { |t| t.low.match?(LEADING) }
           return nil if tokens.empty? || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/)
 
-          phrase = tokens.take_while { |t| t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
+          # "The drove road": whatever stands between an article and a noun belongs to the name.
+          inner = tokens[1] if tokens.first.tag == "det" && tokens[2]&.noun?
+          phrase = tokens.take_while { |t| t.equal?(inner) || t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
           words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
           words.join(" ") if words.any? && (phrase.any? { |t| t.noun? || named?(tokens, t) } || words.last == "one")
         end
@@ -118,6 +120,8 @@ module Peony
         def without_remark(groups)
           last = groups.last
           return groups unless groups.size > 2 && last[:spans].size == 1
+          announced = text.all_words[/\bthere are (two|three|four) \w+/, 1]
+          return groups.first(Numbers.spelled(announced)) if announced && groups.size > Numbers.spelled(announced)
           return groups if text.points.any? { |p| p.span.from == last[:spans].first.from && p.chance > 0.65 }
 
           groups[0..-2]

@@ -30,11 +30,17 @@ module Peony
         end
 
         def counts
-          @counts ||= text.measures.reject do |m|
-            m.unit == "%" || m.unit.match?(/\A[A-Z]{3}\z/) || HandedOn::TIME.include?(m.unit) || (Units::MEASURES.value?(m.unit) &&
-                    m.unit != "times")
-          end
+          @counts ||= text.measures.select { |m| things?(m) || m.unit == "times" }.then { |list| list.empty? && flows? ? measured : list }
         end
+
+        def things?(measure) = measure.unit.empty? || Units.counted?(measure.unit)
+
+        FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
+
+        # Water, flour or light that is lost on its way.
+        def flows? = text.all_words.scan(FLOWS).size >= 2
+
+        def measured = text.measures.reject { |m| m.unit == "%" || HandedOn::TIME.include?(m.unit) }.then { |list| list.map(&:unit).uniq.one? ? list : [] }
 
         def longest(list)
           best = Array.new(list.size) { |i| [i] }

@@ -10,7 +10,7 @@ module Peony
         UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
 
         def find
-          items = of_nodes || of_labels || of_prose
+          items = of_nodes || of_labels || of_links || of_prose
           return nil if items.nil? || items.empty?
 
           depth = items.map { |i| depth(i) }.max
@@ -54,6 +54,33 @@ module Peony
           body = text.span(span.from + match.begin(:rest), span.from + match.end(:rest))
           made(match[:name].strip, "", [span]).tap { |i| i.children = Series.split(body).map { |s| item(s) } }
         end
+
+        ABOVE = /\s+(?:is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
+
+        # "The abbot ruled the prior; the prior ruled cellarer, sacrist and infirmarer": who stands under one stands over others.
+        def of_links
+          return nil if nodes.size >= 2
+
+          roots = []
+          known = {}
+          clauses = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/) }
+          clauses.each { |clause| link(clause, roots, known) }
+          return nil unless roots.size == 1 && depth(roots.first) >= 3
+
+          @strength = 0.8
+          roots.first.children.size > 1 || roots.first.children.none? { |c| c.children.any? } ? roots : [roots.first]
+        end
+
+        def link(clause, roots, known)
+          match = clause.text.match(/\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi) or return nil
+          upper = text.span(clause.from, clause.from + match.end(:upper))
+          lower = text.span(clause.from + match.begin(:lower), clause.from + clause.text.sub(/[.;\s]+\z/, "").length)
+          above = known[key(upper.text)]
+          roots << (known[key(upper.text)] = above = item(upper)) if above.nil?
+          Series.split(lower).each { |s| above.children << (known[key(s.text)] ||= item(s)) unless above.children.include?(known[key(s.text)]) || known[key(s.text)].equal?(above) }
+        end
+
+        def key(words) = words.downcase.scan(/[[:alpha:]]+/).reject { |w| Words::STOP.include?(w) || w.match?(Numbers::WORD) }.last.to_s.delete_suffix("s")
 
         # Sentences: the first names the top, each further one a branch with what hangs below it; kinds stand side by side.
         def of_prose

@@ -19,7 +19,7 @@ module Peony
         AGAINST = /\b(?:less (?:keen|happy|sure|fond)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
         def find
-          items = of_nodes || of_labels || of_two_labels || of_prose
+          items = of_sayings || of_nodes || of_labels || of_two_labels || of_prose
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -85,6 +85,20 @@ module Peony
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
           first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && s != list[at - 1] }
           [side(first), side(list[at..])]
+        end
+
+        SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
+
+        # "They say owls are wise. A crow learns faster. They say ...": what is believed, and after each what is so.
+        def of_sayings
+          list = text.stretches.flat_map { |s| Sentences.of(text.string, s.from, s.to) }
+          at = list.each_index.select { |i| list[i].text.match?(SAYING) }
+          return nil if at.size < 2 || at.last == list.size - 1 || at.each_cons(2).any? { |a, b| b == a + 1 }
+
+          said = at.map { |i| list[i] }
+          so = list[at.first..] - said
+          @strength = 0.8
+          [side(said), side(so)]
         end
 
         # The sentence in which the other side begins.

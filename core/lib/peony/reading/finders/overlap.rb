@@ -32,7 +32,7 @@ module Peony
           return nil unless nodes.size.between?(2, 8)
 
           heads = nodes.map { |n| n.span.text }
-          both = heads.count { |h| h.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || h.match?(/\b(?:use|do|in) both\b/i) }
+          both = heads.count { |h| h.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || h.match?(/\b(?:use|do|in|for) both\b/i) }
           only = heads.count { |h| h.match?(/\A(?:only|just)\b|\A[^:]{2,40}\b(?:only|alone)\b/i) }
           return nil if nodes.size > 5 && only < 2
 
@@ -42,7 +42,7 @@ module Peony
 
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
-          list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/)) }
+          list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/) && !m.sentence.text.match?(/\b(?:either|both)\b/i)) }
           both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) }
           return nil if both.nil?
 
@@ -62,7 +62,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = apart || meeting
+          told = labelled || apart || meeting
           return told if told
           return nil if text.cues[:both] < 2
 
@@ -70,6 +70,18 @@ module Peony
           spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
           spans = groups.any? ? groups + spans.drop(1).select { |s| s.text.match?(BOTH) && !s.text.match?(/\b(?:only|alone)\b/i) } : spans.drop(1) if spans.size > 3 && introduces?(spans.first)
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
+        end
+
+        # "Flowers for both bees and moths: ... Bees alone: ... Moths alone: ...": what they share may come first.
+        def labelled
+          rows = text.sentences.select { |s| s.text.match?(Tree::LABEL) || s.text.match?(/\A[^:.]{2,60}:\s/) }
+          return nil unless rows.size.between?(3, 5) && rows.size >= text.sentences.size - 1
+
+          heads = rows.map { |s| s.text[/\A[^:]+/] }
+          return nil unless heads.count { |h| h.match?(ALONE) } >= 2 && heads.one? { |h| h.match?(SHARED) }
+
+          @strength = 0.9
+          rows.map { |s| item(s) }
         end
 
         def apart
@@ -89,7 +101,7 @@ module Peony
           match = sentence.text.match(MEET)
           from = sentence.from + match.begin(:all)
           whole = text.span(from, sentence.from + match.end(0))
-          parts = Sentences.clauses(whole, /,\s+(?:and\s+)?|\s+(?:meets?|overlaps?)(?: with)?\s+|\s+and\s+(?=what\b|the\b|a\b|our\b|my\b|your\b|those\b)/)
+          parts = Sentences.clauses(whole, /,\s+(?:and\s+)?|\s+(?:meets?|overlaps?)(?: with)?\s+|\s+and\s+(?=what\b|the\b|a\b|our\b|my\b|your\b|those\b|[a-z]+ing\b|being\b)/)
           parts = parts.map { |s| text.span(s.from, s.from + s.text.sub(/\s+(?:meet|overlap|come together|coincide)s?\s*\z/i, "").length) }
           shared = text.span(sentence.from, sentence.from + match.begin(0))
           return nil unless parts.size.between?(2, 4) && shared.text.split.size >= 2

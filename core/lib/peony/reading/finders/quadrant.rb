@@ -44,9 +44,14 @@ module Peony
           short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) }
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
 
-          list = boxes
+          list = axes? ? boxes : []
           boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
         end
+
+        AXES = /\b(?:two (?:questions|things|counts|aspects|measures)|neither|nor|by \w+ and (?:by )?\w+|how (?:much|hard|often|likely|long|many)\b.{3,60}\band how|whether\b.{3,60}\band whether|by how .{3,40} and how|is it \w+, (?:and )?is it)\b/
+
+        # Two questions are asked of everything, or something is told by "neither ... nor".
+        def axes? = cue?(:two_axes, :swot) || text.all_words.match?(AXES)
 
         def boxed(spans, strength)
           @strength = strength
@@ -55,6 +60,10 @@ module Peony
 
         # Sentences after the two questions, parted where one holds two boxes.
         def boxes
+          whole = text.sentences.reject { |s| s.text.match?(/\?\z/) }
+          whole = whole.drop(1) if whole.size > 4 && whole.first.text.match?(FRAME)
+          return whole if whole.size == 4 && whole.count { |s| s.text.match?(BOX) } >= 2
+
           spans = Points.candidates(text).reject { |s| s.text.match?(/\?\z/) }
           spans = spans.drop(1) while spans.size > 4 && spans.first.text.match?(FRAME)
           return spans if spans.size == 4
@@ -65,16 +74,19 @@ module Peony
           told = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 }
           return told.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) if told.size > 4
 
-          if told.size == 3
-            told.flat_map { |s| s == told.max_by { |x| x.text.length } ? halves(s) : [s] }
-          else
-            told
-          end
+          told = split(told) while told.size.between?(2, 3) && split(told).size > told.size
+          told.size == 4 ? told : []
         end
 
-        def halves(span)
+        # The longest sentence in its boxes: "one who can but won't ..., one who wants to ..., and for the few who ...".
+        def split(spans)
+          longest = spans.max_by { |s| s.text.length }
+          spans.flat_map { |s| s == longest ? halves(s, 5 - spans.size) : [s] }
+        end
+
+        def halves(span, most)
           parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=one\b|for\b|those\b|the\b)/)
-          parts.size >= 2 ? [parts.first, text.span(parts[1].from, span.to)] : [span]
+          parts.size > most ? [*parts.first(most - 1), text.span(parts[most - 1].from, span.to)] : parts
         end
       end
     end

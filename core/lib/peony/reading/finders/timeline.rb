@@ -22,13 +22,14 @@ module Peony
 
         private
 
-        def kind = text.dates.map(&:kind).tally.max_by(&:last).first
+        def kind = text.dates.map(&:kind).tally.max_by(&:last)&.first || :count
 
         # Entries where there are some with dates, else clauses that carry a date of their own.
         def units
           @units ||= begin
             entries = text.outer.map(&:span)
-            entries.count { |s| text.dates_in(s).any? } >= 3 ? entries : joined(text.sentences).flat_map { |s| split(s) }
+            entries = text.tree.map(&:span) if entries.empty? && text.tree.count { |n| n.span.text.match?(AGE) } >= 3
+            entries.count { |s| text.dates_in(s).any? || s.text.match?(AGE) } >= 3 ? entries : joined(text.sentences).flat_map { |s| split(s) }
           end
         end
 
@@ -48,9 +49,22 @@ module Peony
           end
         end
 
+        AGE = /\A(?<age>(?:after |at |day |week |month |year )?\d+(?: (?<unit>hour|day|week|month|year)s?)?(?: old)?)\s*[:–—]\s*(?<words>\S.*)\z/im
+        DAYS = { "hour" => 1 / 24.0, "day" => 1, "week" => 7, "month" => 30.4, "year" => 365 }.freeze
+
+        # "8 weeks: first jab", "6 months: worming": how long after the beginning.
+        def aged(span)
+          match = span.text.match(AGE)
+          unit = match && (match[:unit] || match[:age][/[a-z]+/i]&.downcase)
+          return nil unless DAYS[unit]
+
+          title, detail = Titles.of(match[:words])
+          Item.new(title: Titles.capital(title), detail: detail, spans: [span], date: match[:age], sort: match[:age][/\d+/].to_f * DAYS[unit], children: [], aspects: [])
+        end
+
         def event(span)
           moment = text.dates_in(span).first
-          return nil unless moment
+          return aged(span) unless moment
 
           title, detail = Titles.of(without(span, moment))
           return nil if title.strip.empty?

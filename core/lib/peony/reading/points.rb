@@ -33,13 +33,14 @@ module Peony
       end
 
       # @param text [Reading::Text]
+      # @param first [Float] how likely the first sentence must carry an item: steps and stages begin at once more often than causes do
       # @return [Array<Point>]
-      def of(text)
+      def of(text, first: LEAST)
         spans = candidates(text)
         chances = Strays.chances(text, spans)
         points = []
         spans.zip(chances).each do |span, chance|
-          if chance >= LEAST then points << Point.new(span: span, more: [], chance: chance)
+          if chance >= (span.equal?(spans.first) ? first : LEAST) then points << Point.new(span: span, more: [], chance: chance)
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end

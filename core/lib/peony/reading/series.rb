@@ -80,13 +80,16 @@ module Peony
         tokens = text.tokens_in(span)
         return true if tokens.size <= 3 && tokens.any? { |t| %w[vbn vbd vb vbp].include?(t.tag) }
 
-        tokens.any?(&:noun?) && tokens.none? { |t| t.finite? && t != tokens.first } && tokens.size <= 10
+        told = tokens.index { |t| t.finite? && t != tokens.first }
+        # "a man who sharpens knives": a verb of its own only behind "who" or "that".
+        tokens.any?(&:noun?) && (told.nil? || tokens.first(told).any? { |t| t.low.match?(/\A(?:who|that|which|where|you|we)\z/) }) && tokens.size <= 12
       end
 
       # The first part without the words that lead to the list: from the last verb or preposition on.
       def led(text, span)
         tokens = text.tokens_in(span)
-        at = tokens.rindex { |t| t.finite? || %w[with of at of].include?(t.low) || t.tag == "vbg" }
+        verb = tokens.rindex { |t| t.finite? || t.low.match?(/\A(?:be|are|is)\z/) }
+        at = verb && verb < tokens.size - 1 ? verb : tokens.rindex { |t| %w[with of at].include?(t.low) || t.tag == "vbg" }
         tokens = tokens.drop(at + 1) if at && at < tokens.size - 1
         text.span(tokens.first.from, span.to) if tokens.any?
       end
@@ -94,6 +97,7 @@ module Peony
       def trailing(text, span)
         tokens = text.tokens_in(span)
         at = tokens.index { |t| t.finite? && t != tokens.first }
+        at = nil if at && tokens.first(at).any? { |t| t.low.match?(/\A(?:who|that|which|where|you|we)\z/) }
         at && at.positive? ? text.span(span.from, tokens[at - 1].to) : span
       end
     end

@@ -77,7 +77,8 @@ module Peony
       def tree = @tree ||= Tree.of(self)
 
       # @return [Array<Points::Point>] what running text says one after the other
-      def points = @points ||= Points.of(self)
+      # @param first [Float] how likely its first sentence must carry an item
+      def points(first: Points::LEAST) = (@points ||= {})[first] ||= Points.of(self, first: first)
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }

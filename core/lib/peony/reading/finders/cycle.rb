@@ -11,7 +11,7 @@ module Peony
 
         def find
           items = chain || alike(series: text.sentences.size <= 2)
-          items = clauses if items.size < 3
+          items = fuller(items) if items.size <= 3
           items = closed(items)
           items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
           return nil if items.size < 3 || items.size > 10
@@ -30,6 +30,12 @@ module Peony
 
           body = Series.after_colon(sentence) || sentence
           Sentences.clauses(body, /;\s+(?:and )?|,\s+(?=who\b|which\b|tells?\b)/).map { |s| item(s) }
+        end
+
+        # A round of three or fewer hides steps within its sentences.
+        def fuller(items)
+          parts = clauses
+          parts.size.between?([items.size + 1, 3].max, 6) ? parts : items
         end
 
         # Sentences that hold several steps each: "Rain soaks into the moss, the moss lets it down, and the burn carries it to the sea."
@@ -53,6 +59,8 @@ module Peony
           words = last.spans.first.text.downcase
           said = stems(last.spans.first)
           return false if words.split.size > 8
+
+          return true if said.any? && said.size <= 2 && (said - stems(first.spans.first)).empty? && words.split.size <= 3
 
           (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && said.intersect?(stems(first.spans.first))) || (said.size >= 2 &&
             (said - stems(first.spans.first)).empty?)

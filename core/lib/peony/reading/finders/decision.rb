@@ -7,9 +7,9 @@ module Peony
       class Decision < Finder
         family "decision"
 
-        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b|without (?:one|it)\b|one with\b|those (?:who|that|with)\b|for (?:less|more|fewer|others)\b|over (?:£|€|\d))|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+/
+        SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b|in which case\b|without (?:one|it)\b|one with\b|those (?:who|that|with)\b|for (?:less|more|fewer|others)\b|over (?:£|€|\d))|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+|:\s+(?=an?\s[^,;.]{2,40}\bmeans\b|for (?:the|more|less|those)\b|more than\b|less than\b|if\b|those\b)/
         FRAME = /\b(?:depends? on (?:two|three|your|age)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy)\b/i
-        IF = /\b(?:if|whether|unless|when|otherwise|depends|provided)\b|\?/i
+        IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
 
         # One "if" is a condition; a branch says what happens otherwise.
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
@@ -34,14 +34,18 @@ module Peony
           units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
           list = units.flat_map { |s| parts(s) }.reject { |s| s.text.match?(ON) || s.text.match?(/\Aif (?:yes|not?|so)\W*\z/i) || s.text.split.empty? }
           list = list[0..-2] if list.size > 3 && nodes.size < 2 && remark?(list.last)
-          list.size > 3 && frame?(list.first) ? list.drop(1) : list
+          list.size > 3 && frame?(list[0], list[1]) ? list.drop(1) : list
         end
 
         # A last sentence without a condition, which the strays take for an aside.
         def remark?(span) = !span.text.match?(IF) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
 
         # An introduction asks nothing and tells nobody to do anything.
-        def frame?(span) = span.text.match?(FRAME) || span.text.match?(CASE) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:/))
+        def frame?(span, following)
+          return Words.imperative?(following.text) || following.text.match?(/\Adon['’]t\b/i) if span.text.match?(CASE)
+
+          span.text.match?(FRAME) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:|\bare asked (?:what|whether|how)\b/))
+        end
 
         def parts(span) = Sentences.clauses(span, SPLIT)
       end

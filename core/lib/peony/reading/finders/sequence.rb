@@ -27,7 +27,7 @@ module Peony
           return alike if nodes.size >= 2
           return orders.map { |s| item(s) } if share(text.sentences) { |s| Words.imperative?(s.text) } >= 0.5
 
-          alike(series: text.sentences.size <= 2)
+          alike(series: text.sentences.size <= 2, first: 0.3)
         end
 
         # Orders in one sentence are parted: "Check the tag, ring the number and keep him in the shade."

@@ -27,7 +27,7 @@ module Peony
         return nil if list.size < LEAST * 2
 
         pairs = list.each_slice(2).to_a
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs))
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs) || by_sentence?(text, pairs))
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
@@ -45,6 +45,16 @@ module Peony
         sides = [pairs.map(&:first), pairs.map(&:last)]
         units = sides.map { |side| side.filter_map { |q| said(q) }.uniq }
         units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
+      end
+
+      # "Released at 2 m it ran for 11 m. From 4 m it ran 19": one unit on both sides, but a couple in each sentence, and both only rise or fall.
+      def by_sentence?(text, pairs)
+        sides = [pairs.map(&:first), pairs.map(&:last)]
+        return false unless sides.all? { |side| agree?(side) && steady?(side.map(&:value)) && side.map(&:value).uniq.size == side.size }
+
+        clauses = text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and|but) /) }
+        pairs.all? { |a, b| clauses.any? { |s| s.from <= a.from && b.to <= s.to && text.string[a.to...b.from].match?(/\b[a-z]+(?:ed|s|t|n|d)?\b/) } } &&
+          pairs.flatten.map { |q| clauses.index { |s| s.from <= q.from && q.to <= s.to } }.uniq.size == pairs.size
       end
 
       # "Ida 2 and 31, Tom 5 and 22, Wen 9 and 12": a name and its two numbers, again and again, under a head that says what both are.

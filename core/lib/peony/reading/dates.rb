@@ -23,7 +23,7 @@ module Peony
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
         /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
         /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
-        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d)(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
+        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|m\b|cm\b|mm\b|kg\b|litres\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
         /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
@@ -42,6 +42,7 @@ module Peony
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
+        /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
@@ -57,6 +58,7 @@ module Peony
         /\b(?:Day|Week|Month|Year|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
+        /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, ->(m) { FEASTS[m[1]] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
@@ -72,6 +74,10 @@ module Peony
       HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
       LEADING = /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
+      # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
+      BARE = /(?<![\d£€$.,–-])\b(#{YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
+      ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the))/
+
       module_function
 
       # @param string [String]
@@ -83,7 +89,20 @@ module Peony
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
         scan(string, HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, taken) if string.scan(HOURS).size >= 3
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
+        scan(string, BARE, :year, ->(m) { m[1].to_f }, taken) if taken.count { |t| t.kind == :year } >= 2
+        days_alone(string, taken)
         taken.sort_by(&:from)
+      end
+
+      # "Essays are due on 3 May ... in the week of the 12th": a day alone is of the month told last.
+      def days_alone(string, taken)
+        days = taken.select { |t| t.kind == :day }
+        return if days.empty?
+
+        scan(string, ALONE, :day, lambda { |m|
+          before = days.select { |t| t.from < m.begin(0) }.max_by(&:from)
+          before && ((before.sort * 12).floor / 12.0) + ((m[1].to_i - 1) / 372.0)
+        }, taken)
       end
 
       def scan(string, pattern, kind, sort, taken)

@@ -90,7 +90,7 @@ module Peony
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
 
         # "page 4", but not "last year 4,212 people".
-        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i)
+        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/) && !before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)

@@ -16,16 +16,25 @@ module Peony
 
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
         list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
+        list = used(text) if list.size != 2
         return [] unless list.size == 2
 
         before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
         before && after && told?(before, after, *list) ? [Pairs::Pair.new(one: list[0], two: list[1], name: "", from: before.from, to: after.to)] : []
       end
 
+      # "It used to take 25 minutes. With two hatches it takes 11": the first of its unit, and the next one in a later sentence.
+      def used(text)
+        old = text.sentences.find { |s| s.text.match?(/\bused to\b/i) } or return []
+        first = text.quantities_in(old).first or return []
+        later = text.quantities.find { |q| q.from > old.to && (q.unit == first.unit || !q.said) && (s = text.sentences.find { |x| x.from <= q.from && q.to <= x.to }) && s.text.match?(/\bit (?:takes|is|costs|needs|has|lasts|brings)\b|#{NEW}/i) }
+        later ? [first, later] : []
+      end
+
       def told?(before, after, one, two)
         return false if before.from == after.from || one.value == two.value
 
-        before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW) && (one.unit == two.unit || two.said == false || two.unit.empty?)
+        before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || before.text.match?(/\bused to\b/i)) && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end
   end

@@ -8,7 +8,7 @@ module Peony
         family "cause"
 
         def find
-          items = alike
+          items = alike(series: text.sentences.size <= 2)
           return nil if items.size < 2
 
           finding(text.cues[:because].clamp(0, 4) * 0.2, "#{count(items.size, 'cause')} and what comes of them", items)

@@ -21,7 +21,7 @@ module Peony
 
         # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
         def numbers(sentence)
-          list = text.quantities_in(sentence)
+          list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
           return [] if list.empty?
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
@@ -35,7 +35,7 @@ module Peony
           ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(Ratios::STRICT) }
           return [[sentence, ratio.first]] if ratio
 
-          strong = text.measures.select { |m| m.sentence.from == sentence.from && weight(m.quantity) >= 1 }
+          strong = text.measures.select { |m| m.sentence.from == sentence.from && list.include?(m.quantity) && weight(m.quantity) >= 1 }
           strong = strong.uniq(&:unit)
           return [[sentence, list.max_by { |q| weight(q) }]] if strong.size < 2
 

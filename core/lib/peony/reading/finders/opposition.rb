@@ -45,12 +45,31 @@ module Peony
           item
         end
 
+        SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
+
+        # One line for the myth, the next for the fact, and again.
+        def of_turns(rows)
+          return nil unless rows.size >= 4 && rows.size.even?
+
+          one, other = SIDES.find { |a, b| rows.each_slice(2).all? { |x, y| x.text.match?(/\A#{a}\b/i) && y.text.match?(/\A#{b}\b/i) } }
+          return nil unless one
+
+          @strength = 0.95
+          rows.each_slice(2).to_a.transpose.zip([one, other]).map do |spans, name|
+            bodies = spans.map { |s| (m = s.text.match(/\A[^:–—]{2,16}[:–—]\s+/)) ? text.span(s.from + m.end(0), s.to) : s }
+            made(spans.first.text[/\A#{name}/i], bodies.map(&:text).join(" "), bodies).tap { |i| i.children = bodies.map { |s| item(s) } }
+          end
+        end
+
         # "Myth: … Fact: …" line by line.
         def of_labels
           rows = nodes.map(&:span)
           return nil if rows.size < 2
 
-          sides = %w[myth fact before after then now do don't].each_slice(2).find { |a, b| rows.count { |r| r.text.match?(/\A#{a}\b.*\b#{b}\b/im) } >= 2 }
+          told = of_turns(rows)
+          return told if told
+
+          sides = SIDES.find { |a, b| rows.count { |r| r.text.match?(/\A#{a}\b.*\b#{b}\b/im) } >= 2 }
           return nil unless sides
 
           @strength = 0.95

@@ -10,7 +10,7 @@ module Peony
         BOTH = /\b(?:both|shared?s?|in common|the two of them|each other|the same|between them|all three|either|use both|do both|belongs? as much|meet|use the same|all year|everyone (?:up there|here))\b/i
 
         # "Only hers has treacle. Only his has the mustard. What's in both is the ginger": what each has alone, then what they share.
-        ALONE = /\b(?:only|alone|nobody else|by itself|of (?:its|his|her|their) own|own)\b/i
+        ALONE = /\b(?:only|alone|nobody else|by itself|of (?:its|his|her|their) own|own|belongs? to|privilege)\b/i
         SHARED = /\b(?:both|in common|share[sd]?|common to|all three|the two of them|between them|all of them|overlap|where they meet)\b/i
 
         MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i

@@ -7,7 +7,7 @@ module Peony
       class Parts < Finder
         family "parts"
 
-        REST = /\b(?:the rest|everything else|what(?:ever)? (?:is|was) left(?: over)?|the (?:balance|remainder)|the others?|the remaining \w+)\b/i
+        REST = /\b(?:the rest|everything else|what(?:ever)? (?:is|was) left(?: over)?|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
         def find
           items = of_entries || of_clauses || of_counts
@@ -54,6 +54,8 @@ module Peony
         def of_clauses
           items = text.sentences.flat_map do |sentence|
             shares = text.quantities_in(sentence).select { |q| q.unit == "%" && q.value.positive? }
+            # "A good half of the visitors, 52 %": said roughly, then exactly.
+            shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= 6 && b.from - a.to < 40 }
             next [] if shares.empty?
 
             leads = shares.size == 1 || trailing?(sentence, shares)

@@ -27,7 +27,9 @@ module Peony
         return nil if list.size < LEAST * 2
 
         pairs = list.each_slice(2).to_a
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if pairs.all? { |a, b| near?(text, a, b) } && (told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs) || by_sentence?(text, pairs))
+        return nil unless pairs.all? { |a, b| near?(text, a, b) }
+
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs) || by_sentence?(text, pairs)
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.

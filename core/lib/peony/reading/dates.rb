@@ -8,7 +8,7 @@ module Peony
       Moment = Struct.new(:text, :from, :to, :sort, :kind, keyword_init: true)
 
       MONTHS = %w[january february march april may june july august september october november december].freeze
-      MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?"
+      MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?)(?![a-z])"
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
       HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
@@ -18,6 +18,8 @@ module Peony
 
       # Feasts among the months, by the month in which they mostly fall.
       FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
+
+      DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
@@ -66,7 +68,7 @@ module Peony
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
         /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
           [:decade, lambda { |m|
-            1920.0 + (%w[twenties thirties forties fifties sixties seventies eighties nineties].index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
+            1920.0 + (DECADES.index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
           }]
       }.freeze
 
@@ -101,7 +103,7 @@ module Peony
 
         scan(string, ALONE, :day, lambda { |m|
           before = days.select { |t| t.from < m.begin(0) }.max_by(&:from)
-          before && ((before.sort * 12).floor / 12.0) + ((m[1].to_i - 1) / 372.0)
+          before && (((before.sort * 12).floor / 12.0) + ((m[1].to_i - 1) / 372.0))
         }, taken)
       end
 

@@ -63,13 +63,13 @@ module Peony
         [Ratio.new(part: b, whole: a)]
       end
 
+      FIRST = /\A(?:and |but )?(?:of|out of) (?:every|those|these|the|our|all|all the)\s*\z/i
+
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
-          unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(/\A(?:and |but )?(?:of|out of) (?:every|those|these|the|our|all|all the)\s*\z/i)
-            next
-          end
+          next unless b && a.unit != "%" && b.value < a.value && b.value.positive? && b.unit != "%" && text.string[s.from...a.from].match?(FIRST)
 
           Ratio.new(part: b, whole: a)
         end

@@ -7,8 +7,8 @@ module Peony
     module Scorer
       NONE = "none"
       # How likely it must be that the words need no picture: less where nothing in their layout or numbers speaks for one.
-      SILENT = 0.5
-      CALLED_FOR = 0.72
+      SILENT = 0.4
+      CALLED_FOR = 0.5
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.22
       # Below this a family is not worth showing.

@@ -7,6 +7,8 @@ module Peony
       OLD = /\b(?:used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
       NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since(?: \w+)?)\b/i
 
+      STATE = /\bit (?:takes|is|costs|needs|has|lasts|brings)\b|#{NEW}/i
+
       module_function
 
       # @param text [Reading::Text]
@@ -27,7 +29,7 @@ module Peony
       def used(text)
         old = text.sentences.find { |s| s.text.match?(/\bused to\b/i) } or return []
         first = text.quantities_in(old).first or return []
-        later = text.quantities.find { |q| q.from > old.to && (q.unit == first.unit || !q.said) && (s = text.sentences.find { |x| x.from <= q.from && q.to <= x.to }) && s.text.match?(/\bit (?:takes|is|costs|needs|has|lasts|brings)\b|#{NEW}/i) }
+        later = text.quantities.find { |q| q.from > old.to && (q.unit == first.unit || !q.said) && text.sentences.find { |x| x.from <= q.from && q.to <= x.to }&.text.to_s.match?(STATE) }
         later ? [first, later] : []
       end
 

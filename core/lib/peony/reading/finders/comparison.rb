@@ -120,6 +120,7 @@ module Peony
         def without_remark(groups)
           last = groups.last
           return groups unless groups.size > 2 && last[:spans].size == 1
+
           announced = text.all_words[/\bthere are (two|three|four) \w+/, 1]
           return groups.first(Numbers.spelled(announced)) if announced && groups.size > Numbers.spelled(announced)
           return groups if text.points.any? { |p| p.span.from == last[:spans].first.from && p.chance > 0.65 }

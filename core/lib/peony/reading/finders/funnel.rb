@@ -7,6 +7,8 @@ module Peony
       class Funnel < Finder
         family "funnel"
 
+        FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
+
         def find
           stages = falling
           return nil if stages.size < 3
@@ -34,8 +36,6 @@ module Peony
         end
 
         def things?(measure) = measure.unit.empty? || Units.counted?(measure.unit)
-
-        FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
         # Water, flour or light that is lost on its way.
         def flows? = text.all_words.scan(FLOWS).size >= 2

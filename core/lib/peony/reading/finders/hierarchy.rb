@@ -7,6 +7,8 @@ module Peony
       class Hierarchy < Finder
         family "hierarchy"
 
+        ABOVE = /\s+(?:is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
+
         UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
 
         def find
@@ -54,8 +56,6 @@ module Peony
           body = text.span(span.from + match.begin(:rest), span.from + match.end(:rest))
           made(match[:name].strip, "", [span]).tap { |i| i.children = Series.split(body).map { |s| item(s) } }
         end
-
-        ABOVE = /\s+(?:is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
 
         # "The abbot ruled the prior; the prior ruled cellarer, sacrist and infirmarer": who stands under one stands over others.
         def of_links

@@ -7,6 +7,9 @@ module Peony
       class Opposition < Finder
         family "opposition"
 
+        SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
+        SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
+
         PAIRS = [
           [/\A(?:what .{0,20}\b(?:likes?|loved?|works?)|do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
           [/\A(?:pros?|for|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i,
@@ -44,8 +47,6 @@ module Peony
           item.children = Series.split(text.span(span.from + match.begin(:body), span.to)).map { |s| self.item(s) } if match
           item
         end
-
-        SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
 
         # One line for the myth, the next for the fact, and again.
         def of_turns(rows)
@@ -105,8 +106,6 @@ module Peony
           first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
-
-        SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
 
         # "They say owls are wise. A crow learns faster. They say ...": what is believed, and after each what is so.
         def of_sayings

@@ -7,6 +7,8 @@ module Peony
       class Quadrant < Finder
         family "quadrant"
 
+        AXES = /\b(?:two (?:questions|things|counts|aspects|measures)|neither|nor|by \w+ and (?:by )?\w+|how (?:much|hard|often|likely|long|many)\b.{3,60}\band how|whether\b.{3,60}\band whether|by how .{3,40} and how|is it \w+, (?:and )?is it)\b/
+
         HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
 
         FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
@@ -48,8 +50,6 @@ module Peony
           boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
         end
 
-        AXES = /\b(?:two (?:questions|things|counts|aspects|measures)|neither|nor|by \w+ and (?:by )?\w+|how (?:much|hard|often|likely|long|many)\b.{3,60}\band how|whether\b.{3,60}\band whether|by how .{3,40} and how|is it \w+, (?:and )?is it)\b/
-
         # Two questions are asked of everything, or something is told by "neither ... nor".
         def axes? = cue?(:two_axes, :swot) || text.all_words.match?(AXES)
 
@@ -60,22 +60,27 @@ module Peony
 
         # Sentences after the two questions, parted where one holds two boxes.
         def boxes
-          whole = text.sentences.reject { |s| s.text.match?(/\?\z/) }
-          whole = whole.drop(1) if whole.size > 4 && whole.first.text.match?(FRAME)
+          whole = without_frame(text.sentences.reject { |s| s.text.match?(/\?\z/) })
           return whole if whole.size == 4 && whole.count { |s| s.text.match?(BOX) } >= 2
 
-          spans = Points.candidates(text).reject { |s| s.text.match?(/\?\z/) }
-          spans = spans.drop(1) while spans.size > 4 && spans.first.text.match?(FRAME)
+          spans = without_frame(Points.candidates(text).reject { |s| s.text.match?(/\?\z/) })
           return spans if spans.size == 4
 
           spans = spans.drop(1) if spans.size > 1 && spans.first.text.match?(FRAME)
-          return spans if spans.size == 4
+          spans.size == 4 ? spans : told(spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 })
+        end
 
-          told = spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 }
-          return told.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) if told.size > 4
+        def without_frame(spans)
+          spans = spans.drop(1) while spans.size > 4 && spans.first.text.match?(FRAME)
+          spans
+        end
 
-          told = split(told) while told.size.between?(2, 3) && split(told).size > told.size
-          told.size == 4 ? told : []
+        # The four that most speak of boxes, or fewer parted into four.
+        def told(spans)
+          return spans.max_by(4) { |s| s.text.scan(BOX).size }.sort_by(&:from) if spans.size > 4
+
+          spans = split(spans) while spans.size.between?(2, 3) && split(spans).size > spans.size
+          spans.size == 4 ? spans : []
         end
 
         # The longest sentence in its boxes: "one who can but won't ..., one who wants to ..., and for the few who ...".

@@ -7,6 +7,9 @@ module Peony
       class Timeline < Finder
         family "timeline"
 
+        AGE = /\A(?<age>(?:after |at |day |week |month |year )?\d+(?: (?<unit>hour|day|week|month|year)s?)?(?: old)?)\s*[:–—]\s*(?<words>\S.*)\z/im
+        DAYS = { "hour" => 1 / 24.0, "day" => 1, "week" => 7, "month" => 30.4, "year" => 365 }.freeze
+
         NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
         def find
@@ -48,9 +51,6 @@ module Peony
             [before, clause].all? { |s| text.dates_in(s).any? }
           end
         end
-
-        AGE = /\A(?<age>(?:after |at |day |week |month |year )?\d+(?: (?<unit>hour|day|week|month|year)s?)?(?: old)?)\s*[:–—]\s*(?<words>\S.*)\z/im
-        DAYS = { "hour" => 1 / 24.0, "day" => 1, "week" => 7, "month" => 30.4, "year" => 365 }.freeze
 
         # "8 weeks: first jab", "6 months: worming": how long after the beginning.
         def aged(span)

@@ -1,0 +1,151 @@
+# frozen_string_literal: true
+
+# What single turns of phrase are read as: for each family the items that its finder makes of them.
+RSpec.describe "Turns of phrase" do
+  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find
+  def titles(family, words) = found(family, words)&.items&.map(&:title)
+  def quantities(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+
+  describe "changes" do
+    it "sees the later value first where the earlier is added with 'was'" do
+      item = found("change", "- Members: 84, was 61\n- Evenings: 22, was 20\n").items.first
+      expect([item.title, item.aspects]).to eq(["Members", [%w[before 61], %w[after 84]]])
+    end
+
+    it "reads 'old and new' over pairs of prices" do
+      expect(titles("change", "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40.").size).to eq(2)
+    end
+
+    it "reads what used to be and what is, with the other numbers left alone" do
+      item = found("change", "It used to take a class 25 minutes to get its lunch. With two hatches open it takes 11.").items.first
+      expect(item.aspects).to eq([["before", "25 minutes"], %w[after 11]])
+    end
+
+    it "parts two changes that 'and' joins" do
+      expect(found("change", "Paper has come down from 62 boxes a year to 35 and the repair bill from £1,900 to £400.").items.size).to eq(2)
+    end
+  end
+
+  describe "ratios" do
+    it "takes every ninth as one in nine" do
+      expect(found("ratio", "Every ninth call to the lifeboat was for a paddle board.").items.first).to have_attributes(value: 11.1, date: "1 in 9")
+    end
+
+    it "does not take every second day for a ratio" do
+      expect(found("ratio", "The lamp is cleaned every second day by the keeper.")).to be_nil
+    end
+
+    it "reads a part of a whole that comes first" do
+      expect(found("ratio", "Of the forty people on the crew list, just twelve hold a certificate.").items.first.value).to eq(30)
+    end
+  end
+
+  describe "times" do
+    it "orders ages by their length" do
+      expect(found("timeline", "- 8 weeks: first jab\n- 6 months: worming\n- 1 year: booster\n").items.map(&:date)).to eq(["8 weeks", "6 months", "1 year"])
+    end
+
+    it "takes numbers with two places in a row of them for times" do
+      expect(found("timeline", "Fair day: 6.30 stalls go up; 9.00 gates; 11.15 sheepdogs; 13.00 pies.").items.size).to eq(4)
+    end
+
+    it "gives a day alone the month told before" do
+      dates = text("Essays are due on 3 May. The papers begin in the week of the 12th, and prize day is the 9th of July.").dates
+      expect(dates.map(&:text)).to eq(["3 May", "the 12th", "9th of July"])
+      expect(dates.map(&:sort)).to eq(dates.map(&:sort).sort)
+    end
+
+    it "keeps amounts that follow a month as amounts" do
+      expect(quantities("By the end of March 1,150 of the 2,000 oaks were in the ground.")).to include([1150, "oaks"], [2000, "oaks"])
+    end
+
+    it "takes bare years for years among others, but not counts" do
+      expect(text("Built 1911 by the rowing club, sold in 1947, bought back in 1952. It seats 1600 people.").dates.map(&:sort)).to eq([1911, 1947, 1952])
+    end
+  end
+
+  describe "couples" do
+    it "reads names with two numbers each" do
+      expect(found("relation", "Hours practised and wrong notes: Ida 2 and 31, Tom 5 and 22, Wen 9 and 12.").items.size).to eq(3)
+    end
+
+    it "reads two lengths a sentence" do
+      items = found("relation", "Released at 2 m it ran for 11 m. From 4 m it ran 19. From 6 m it reached 26.").items
+      expect(items.map(&:value)).to eq([11, 19, 26])
+    end
+  end
+
+  describe "trees" do
+    it "hangs those who stand under one below it" do
+      root = found("hierarchy", "The abbot ruled the prior; the prior ruled cellarer and sacrist; the cellarer ruled the kitchen and the cats.").items.first
+      expect(root.title).to match(/abbot/i)
+      expect(root.children.first.children.map(&:title)).to eq(%w[Cellarer Sacrist])
+      expect(root.children.first.children.first.children.size).to eq(2)
+    end
+  end
+
+  describe "two sides" do
+    it "takes lines that alternate" do
+      items = found("opposition", "- Myth: owls are wise\n- Fact: crows learn faster\n- Myth: owls sleep all day\n- Fact: they nap\n").items
+      expect(items.map { |i| [i.title, i.children.size] }).to eq([["Myth", 2], ["Fact", 2]])
+    end
+
+    it "takes what they say and what is so" do
+      expect(found("opposition", "They say owls are wise. A crow learns faster. They say owls cannot see by day. They see rather well.").items.map { |i| i.children.size }).to eq([2, 2])
+    end
+  end
+
+  describe "parts" do
+    it "finds the whole in the heading" do
+      items = found("parts", "# Where the hall's £12,000 goes\n- Heating: £5,400\n- Caretaker: £3,600\n- Insurance: £3,000\n").items
+      expect(items.map(&:value)).to eq([5400, 3600, 3000])
+    end
+
+    it "counts a share once that is said roughly and exactly" do
+      items = found("parts", "A good half of the visitors, 52 %, live near. Another 31 % come from the county and 17 % from the mainland.").items
+      expect(items.map(&:value)).to eq([52, 31, 17])
+    end
+  end
+
+  describe "series" do
+    it "keeps things that a verb leads to, and people told by what they do" do
+      expect(titles("list", "This year there will be cider, hot chestnuts, a man who sharpens knives and the usual goldfish."))
+        .to eq(["Cider", "Hot chestnuts", "A man who sharpens knives", "The usual goldfish"])
+    end
+
+    it "follows arrows, without the beginning said twice" do
+      expect(titles("cause", "Fares went up → fewer visitors → the café shut → fares went up.").size).to eq(3)
+    end
+
+    it "parts statements in a row" do
+      expect(titles("hub", "Everything passes her desk. She keeps the only key to the archive, the reading group meets at her table, and the mayor asks her before he speaks.").size).to be >= 3
+    end
+  end
+
+  describe "four boxes" do
+    it "parts a sentence that holds several" do
+      words = "Mentors sort their pupils by skill and by will. A pupil with both needs room. One who can but won't needs a reason, " \
+              "one who wants to but cannot needs practice, and for the few who neither can nor want to there is tea."
+      expect(titles("quadrant", words).size).to eq(4)
+    end
+
+    it "takes four plain sentences for nothing of the kind" do
+      expect(found("quadrant", "Sift the flour. Add the milk. Stir the batter. Heat the pan.")).to be_nil
+    end
+  end
+
+  describe "units" do
+    it "stops at the next number" do
+      expect(quantities("with 1 trap 40 leaves eaten")).to eq([[1, "traps"], [40, "leaves"]])
+    end
+
+    it "hands no percent back from a fraction in words" do
+      expect(quantities("Long Acre gave 7.2 tonnes. Hagg Top gave 3.9, and half of that was thistles.")).to eq([[7.2, "tonnes"], [3.9, "tonnes"], [50, "%"]])
+    end
+
+    it "does not take a person's room for its number" do
+      expect(quantities("Quiz night: The Barnacles 48, Staff room 39, Clergy 22.").map(&:first)).to eq([48, 39, 22])
+    end
+  end
+end

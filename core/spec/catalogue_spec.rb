@@ -83,6 +83,33 @@ RSpec.describe Peony::Figures do
       expect(lines[1].abs).to be < 0.5
     end
 
+    it "a slope: half the rise for half the change, and every start at its own height" do
+      list = [%w[a 4 12], %w[b 8 12], %w[c 2 16]].map { |t, one, two| { "title" => t, "value" => two.to_f, "aspects" => [["before", one], ["after", two]] } }
+      lines = groups(draw("slope", list)).flat_map { |g| g.children.grep(Peony::Scene::Path) }.map { |p| [p.commands[0][2], p.commands[1][2]] }
+      rises = lines.map { |from, to| from - to }
+      expect(rises[0] / rises[1]).to be_within(0.01).of(2)
+      expect(lines.map(&:first)).to eq(lines.map(&:first).uniq)
+      expect(lines[2][0]).to be > lines[0][0]
+    end
+
+    it "a scatter whose line leaves the field is cut, not bent" do
+      list = [%w[0 0], %w[10 9], %w[20 10], %w[30 10]].map { |x, y| { "title" => "p#{x}", "value" => y.to_f, "aspects" => [["rain", x], ["crop", y]] } }
+      drawing = draw("scatter", list)
+      dots = shapes(drawing, Peony::Scene::Ellipse)
+      (_, x1, y1), (_, x2, y2) = shapes(drawing, Peony::Scene::Path).find(&:dash).commands
+      across = (dots.last.cx - dots.first.cx) / 30.0
+      up = (dots[0].cy - dots[2].cy) / 10.0
+      expect(((y1 - y2) / up) / ((x2 - x1) / across)).to be_within(0.005).of(0.31)
+    end
+
+    it "numbers beside a line that rises stand left of their points" do
+      list = [10, 4, 8, 12].each_with_index.map { |v, i| { "title" => "y#{i}", "date" => "201#{i}", "value" => v.to_f, "strong" => i == 2 } }
+      drawing = draw("trend-line", list)
+      word = shapes(drawing, Peony::Scene::Text).find { |t| t.lines[0][0] == "8" }
+      dot = shapes(drawing, Peony::Scene::Ellipse)[2]
+      expect(word.lines[0][1] + word.font.width("8", word.size)).to be <= dot.cx + 6
+    end
+
     it "works out the difference between before and after" do
       list = [{ "title" => "Bill", "value" => 31, "unit" => "GBP", "aspects" => [["before", "£84"], ["after", "£31"]] }]
       expect(said(draw("before-after", list))).to include("−63\u2009%")
@@ -103,6 +130,14 @@ RSpec.describe Peony::Figures do
       heads = shapes(drawing, Peony::Scene::Ellipse)
       expect(heads.size).to eq 8
       expect(heads.count { |h| h.fill == house.colour("surface-2") }).to eq 7
+    end
+
+    it "a person who is only partly told is filled from the left, head and shoulders alike" do
+      drawing = draw("icon-row", [{ "title" => "seats", "value" => 45, "unit" => "%" }])
+      half = shapes(drawing, Peony::Scene::Ellipse)[4]
+      parts = shapes(drawing, Peony::Scene::Path).map { |p| p.commands.filter_map { |_, x, _| x }.max }
+      expect(parts.size).to eq 2
+      expect(parts).to all(be_within(1.5).of(half.cx))
     end
   end
 

@@ -22,13 +22,13 @@ module Peony
       def told(item)
         pair = item.aspects.map(&:last).first(2)
         one, two = pair.map { |words| Reading.of(Notes::Text.read(words.to_s)).quantities.first }
-        Change.new(item: item, name: item.title, from: one.value, to: two.value, said: pair) if one && two
+        Change.new(item: item, name: item.title, from: one.value.to_f, to: two.value.to_f, said: pair) if one && two
       end
 
       # Without pairs each item is measured against the first.
       def steps
         first = items.first
-        items.drop(1).map { |item| Change.new(item: item, name: item.title, from: first.value, to: item.value, said: [Values.text(first), Values.text(item)]) }
+        items.drop(1).map { |item| Change.new(item: item, name: item.title, from: first.value.to_f, to: item.value.to_f, said: [Values.text(first), Values.text(item)]) }
       end
 
       # "+25 %", "−38 %"; where there is nothing to take it of, the difference itself.

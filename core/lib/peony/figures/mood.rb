@@ -15,7 +15,15 @@ module Peony
       # @return [Float]
       def mood(item)
         @moods ||= {}
-        @moods[item.id] ||= told_mood("#{item.title} #{item.detail}")
+        @moods[item.id] ||= (told_mood("#{item.title} #{item.detail}") * swing).clamp(-1.0, 1.0)
+      end
+
+      # Moods are told against each other: the strongest of a figure comes near the edge of the scale, but a calm story is not made wild.
+      def swing
+        @swing ||= begin
+          strongest = items.map { |i| told_mood("#{i.title} #{i.detail}").abs }.max.to_f
+          strongest < 0.05 ? 1.0 : (0.95 / strongest).clamp(1.0, 2.6)
+        end
       end
 
       def told_mood(words)

@@ -37,12 +37,19 @@ module Peony
           put(label, 0, y - label.height - gap(14), item: change.item)
         end
 
+        # One size for all differences, so that none looks more important than its number is.
+        def said_size(room, half)
+          @said_size ||= Scale.down([half * 1.25, 55 * unit].min, from: job.least).find do |s|
+            changes.all? { |c| house.font("number").width(change_text(c), s) <= room * 0.8 }
+          end
+        end
+
         def end_size(words, body)
           Scale.down([body * 0.4, 86 * unit].min, from: [job.least, 14].max).find { |s| house.font("number").width(words, s) <= width * 0.24 } || [job.least, 14].max
         end
 
         def shaft(change, from, to, middle, rise, body)
-          half = [body * 0.2, 60 * unit].min
+          half = [body * 0.24, 60 * unit].min
           nose = [half * 1.9, (to - from) * 0.35].min
           refuse("There is too little room for the arrow.") if to - from < 70
           neck = to - nose
@@ -50,10 +57,9 @@ module Peony
           y2 = middle - rise
           at = y1 + ((y2 - y1) * (neck - from) / (to - from))
           paint = area(change.item, 1.0)
-          pen.polygon([[from, y1 - half], [neck, at - half], [neck, at - (half * 1.8)], [to, y2], [neck, at + (half * 1.8)], [neck, at + half], [from, y1 + half]], **paint.paint)
+          pen.polygon([[from, y1 - half], [neck, at - half], [neck, at - (half * 1.6)], [to, y2], [neck, at + (half * 1.6)], [neck, at + half], [from, y1 + half]], **paint.paint)
           words = change_text(change)
-          size = Scale.down([half * 1.1, 55 * unit].min, from: job.least).find { |s| house.font("number").width(words, s) <= (neck - from) * 0.86 }
-          return unless size
+          size = said_size(neck - from, half) or return
 
           x = from + ((neck - from) / 2)
           y = y1 + ((y2 - y1) * (x - from) / (to - from))

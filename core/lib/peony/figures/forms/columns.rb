@@ -18,9 +18,7 @@ module Peony
               i
             else
               i.dup.tap do |c|
-                c.detail = i.aspects.map do |name, words|
-                  "#{name} #{words}"
-                end.join(" · ")
+                c.detail = i.aspects.reject { |_, words| i.value && words.gsub(/[[:space:]]/, "") == Values.text(i).gsub(/[[:space:]]/, "") }.map { |name, words| "#{name} #{words}" }.join(" · ")
               end
             end
           end

@@ -93,8 +93,11 @@ module Peony
 
           slope = xs.zip(ys).sum { |x, y| (x - mx) * (y - my) } / below
           low, high = scale(ys).first(2)
-          ends = xs.minmax.map { |x| [x, (my + (slope * (x - mx))).clamp(low, high)] }
-          pen.line(x_of(ends[0][0]), y_of(ends[0][1]), x_of(ends[1][0]), y_of(ends[1][1]), stroke: house.colour("signal"), line: shape, dash: [8, 6])
+          ends = xs.minmax.map { |x| [x, my + (slope * (x - mx))] }
+          # Where the line leaves the field it ends at its edge; bending it would change what it says.
+          ends.map! { |x, y| y.between?(low, high) ? [x, y] : [mx + ((y.clamp(low, high) - my) / slope), y.clamp(low, high)] }
+          @fit = ends.map { |x, y| [x_of(x), y_of(y)] }
+          pen.line(*@fit[0], *@fit[1], stroke: house.colour("signal"), line: shape, dash: [8, 6])
         end
 
         def dot(item, index) = pen.circle(x_of(xs[index]), y_of(ys[index]), [9 * unit, 6].max, **area(item, 1.0, words: false).paint)
@@ -104,7 +107,8 @@ module Peony
           taken = items.each_index.map { |i| around_dot(i) }
           each_item do |item, i|
             words = item.title.length > 26 ? "#{item.title[0, 24].sub(/\s+\S*\z/, '')}…" : item.title
-            box, x, anchor = spots(words, i).find { |box, _, _| inside?(box) && taken.none? { |t| meet?(t, box) } }
+            free = spots(words, i).select { |box, _, _| inside?(box) && taken.none? { |t| meet?(t, box) } }
+            box, x, anchor = free.find { |spot, _, _| !on_line?(spot) } || free.first
             next unless box
 
             taken << box
@@ -120,6 +124,20 @@ module Peony
           r = [9 * unit, 6].max + 5
           [[x + r, y - (@size * 0.5), x + r, :start], [x - r - w, y - (@size * 0.5), x - r, :end], [x - (w / 2), y - r - @size, x, :middle], [x - (w / 2), y + r, x, :middle]]
             .map { |left, up, at, anchor| [[left, up, left + w, up + @size], at, anchor] }
+        end
+
+        # Whether the line of best fit runs through a box.
+        def on_line?(box)
+          return false unless @fit
+
+          (x1, y1), (x2, y2) = @fit
+          at = ->(x) { y1 + ((y2 - y1) * (x - x1) / [x2 - x1, 0.001].max) }
+          left = [box[0], x1].max
+          right = [box[2], x2].min
+          return false if left >= right
+
+          low, high = [at[left], at[right]].minmax
+          high > box[1] - 2 && low < box[3] + 2
         end
 
         def inside?(box) = box[0] >= @left && box[2] <= width && box[1] >= @ceiling && box[3] <= @floor - 2

@@ -44,9 +44,22 @@ module Peony
             colour = item.strong || index == items.size - 1 ? mark(item) : mark
             pen.circle(x, y, [8 * unit, 6].max, fill: colour, stroke: surface, line: shape)
             below = below?(index)
-            anchor = anchor_at(index)
+            anchor = beside_line(index)
             number(item, @number, x + { start: -4, middle: 0, end: 4 }.fetch(anchor), below ? y + @number + gap(14) : y - gap(16), fill: number_ink(item), anchor: anchor)
           end
+        end
+
+        # Above a line that rises the number ends at its point, above one that falls it begins there.
+        def beside_line(index)
+          usual = anchor_at(index)
+          return usual unless usual == :middle
+
+          before, own, after = items.values_at(index - 1, index, index + 1).map(&:value)
+          room = number_width(items[index], @number)
+          return :end if before < own && own < after && x_of(index) - room > 0
+          return :start if before > own && own > after && x_of(index) + room < width
+
+          usual
         end
 
         # A number stands on the side away from the line.

@@ -7,7 +7,7 @@ module Peony
     # Days, months, quarters and years as they are written in cells.
     module Calendar
       # +kind+ is "date", "month", "quarter" or "year"; +key+ is what it is called in files: 2025-03-03, 2025-03, 2025-Q1, 2025.
-      Period = Struct.new(:kind, :from, :key, keyword_init: true) do
+      Period = Struct.new(:kind, :from, :key) do
         # @return [String] as a reader says it: "3 March 2025"
         def text = Calendar.text(self)
         def <=>(other) = from <=> other.from
@@ -33,7 +33,7 @@ module Peony
       # @param american [Boolean] whether 3/4/2025 is the 4th of March
       # @return [Period, nil]
       def read(text, american: false)
-        return Period.new(kind: "date", from: Date.new(text[0, 4].to_i, text[5, 2].to_i, text[8, 2].to_i), key: text) if text.size == 10 && text.getbyte(4) == 45 && text.match?(ISO)
+        return Period.new("date", Date.new(text[0, 4].to_i, text[5, 2].to_i, text[8, 2].to_i), text) if text.size == 10 && text.getbyte(4) == 45 && text.match?(ISO)
 
         words = text.strip.sub(/\A#{WEEKDAY}/o, "")
         return nil unless words.size.between?(2, 40) && (words.match?(/\d/) || NAMES.key?(words.downcase.delete(".")))
@@ -72,7 +72,7 @@ module Peony
       end
 
       def month(words)
-        return Period.new(kind: "month", from: Date.new(1, number(words), 1), key: format("%02d", number(words))) if NAMES.key?(words.downcase.delete("."))
+        return Period.new("month", Date.new(1, number(words), 1), format("%02d", number(words))) if NAMES.key?(words.downcase.delete("."))
 
         pattern, order = MONTHLY.find { |known, _| known.match?(words) }
         pattern && months(*order.call(*pattern.match(words).captures).then { |y, m| [full(y), number(m)] })
@@ -81,7 +81,7 @@ module Peony
       def quarter(words)
         found = words.match(%r{\AQ([1-4])[\s/'-]*(#{YEAR})\z}io) || words.match(%r{\A([1-4])\.?\s?(?:Q|Quartal|quarter)[\s/'-]*(#{YEAR})\z}io)
         year, part = found ? [found[2], found[1]] : words.match(%r{\A(#{YEAR})[\s/-]?Q([1-4])\z}io)&.captures
-        year && Period.new(kind: "quarter", from: Date.new(year.to_i, (part.to_i * 3) - 2, 1), key: "#{year}-Q#{part}")
+        year && Period.new("quarter", Date.new(year.to_i, (part.to_i * 3) - 2, 1), "#{year}-Q#{part}")
       end
 
       # A week is named by its Monday.
@@ -90,14 +90,14 @@ module Peony
         found && Date.commercial(found[1].to_i, found[2].to_i, 1).then { |d| date(d.year, d.month, d.day) }
       end
 
-      def year(number) = Period.new(kind: "year", from: Date.new(number, 1, 1), key: number.to_s)
+      def year(number) = Period.new("year", Date.new(number, 1, 1), number.to_s)
 
       def date(year, month, day)
         found = Date.new(year, month, day)
-        Period.new(kind: "date", from: found, key: found.iso8601)
+        Period.new("date", found, found.iso8601)
       end
 
-      def months(year, month) = Period.new(kind: "month", from: Date.new(year, month, 1), key: format("%<y>d-%<m>02d", y: year, m: month))
+      def months(year, month) = Period.new("month", Date.new(year, month, 1), format("%<y>d-%<m>02d", y: year, m: month))
       # @param name [String] of a month, or its number
       def number(name) = NAMES[name.downcase.delete(".")] || name.to_i
 

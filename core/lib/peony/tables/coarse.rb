@@ -7,7 +7,7 @@ module Peony
       MOST = 500
       KINDS = {
         "month" => ->(d) { Calendar.months(d.year, d.month) },
-        "quarter" => ->(d) { Calendar::Period.new(kind: "quarter", from: Date.new(d.year, (((d.month - 1) / 3) * 3) + 1, 1), key: "#{d.year}-Q#{((d.month - 1) / 3) + 1}") },
+        "quarter" => ->(d) { Calendar::Period.new("quarter", Date.new(d.year, (((d.month - 1) / 3) * 3) + 1, 1), "#{d.year}-Q#{((d.month - 1) / 3) + 1}") },
         "year" => ->(d) { Calendar.year(d.year) }
       }.freeze
 
@@ -26,11 +26,16 @@ module Peony
 
       def by(series, period)
         known = {}
-        groups = series.keys.each_index.group_by { |i| (d = series.keys[i].from) && (known[(d.year * 12) + d.month] ||= period.call(d)).key }
-        periods = groups.map { |_, rows| known[(series.keys[rows.first].from.year * 12) + series.keys[rows.first].from.month] }
+        sums = {}
+        series.keys.each_with_index do |key, i|
+          day = key.from
+          bucket = (known[(day.year * 12) + day.month] ||= period.call(day).then { |p| sums[p.key] ||= [p, i, 0.0, 0] })
+          bucket[2] += series.values[i]
+          bucket[3] += 1
+        end
         add = series.column.nil? || series.column.additive?
-        values = groups.map { |_, rows| rows.sum { |i| series.values[i] }.then { |sum| add ? sum : sum / rows.size } }
-        Shape::Series.new(name: series.name, column: series.column, keys: periods, values: values, rows: groups.map { |_, rows| series.rows[rows.first] })
+        list = sums.values
+        Shape::Series.new(name: series.name, column: series.column, keys: list.map(&:first), values: list.map { |_, _, sum, count| add ? sum : sum / count }, rows: list.map { |_, i| series.rows[i] })
       end
     end
   end

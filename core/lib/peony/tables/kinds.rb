@@ -81,16 +81,16 @@ module Peony
 
       def values(kind, texts, mark, american)
         case kind
-        when "number", "percent", "money" then texts.map { |t| Numerals.value(t, mark) }
+        when "number", "percent", "money" then Numerals.column(texts, mark)
         when "date", "month", "quarter", "year" then periods(texts, american)
         when "boolean" then texts.map { |t| TRUTH[t.downcase] }
-        else texts.map { |t| Numerals.empty?(t) ? nil : t }
+        else Numerals.blanks?(texts) ? texts.map { |t| Numerals.empty?(t) ? nil : t } : texts
         end
       end
 
       def periods(texts, american)
-        known = {}
-        texts.map { |t| known.fetch(t) { known[t] = Calendar.read(t, american: american) } }
+        known = Hash.new { |all, text| all[text] = Calendar.read(text, american: american) }
+        texts.map { |text| known[text] }
       end
 
       # "(l)", "[kWh]", ", kg" at the end of a name, else what stands behind the numbers.

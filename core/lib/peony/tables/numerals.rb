@@ -12,6 +12,8 @@ module Peony
       MANY = { "k" => 1e3, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
       EMPTY = %r{\A(?:|[-–—.?*…]+|n\.?/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N/A|#DIV/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z}i
 
+      BLANK = %r{(?:\A|\n)(?:[-–—.?*…]|n\.?/?[ad]|ni?ul?l|none|missing|unknown|#|k\.?\s?A|\n|\z)}i
+
       # +mark+ is "." or ",", what parts the whole from the fraction.
       Number = Struct.new(:value, :currency, :percent, :unit, :decimals, keyword_init: true)
 
@@ -45,7 +47,28 @@ module Peony
         SIGNED.match?(text) ? text.delete("£€$%,").to_f : read(text, mark)&.value
       end
 
+      # A column in which every cell that is not empty is written plainly, joined by line ends.
+      PLAIN = /\A(?:[£€$]?\d*(?:\.\d+)?%?\n)*\z/
+      GROUPED = /\A(?:[-+]?[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\n|\n)*\z/
+
+      # @param texts [Array<String>]
+      # @param mark [String]
+      # @return [Array<Float, nil>] their values; the quick way where the whole column is written plainly
+      def column(texts, mark)
+        if mark == "."
+          whole = "#{texts.join("\n")}\n"
+          if whole.match?(PLAIN) || whole.match?(GROUPED)
+            bare = whole.delete("£€$%,").split("\n", -1)
+            return Array.new(texts.size) { |i| (cell = bare[i]).empty? ? nil : cell.to_f } if bare.size == texts.size + 1
+          end
+        end
+        texts.map { |text| value(text, mark) }
+      end
+
       def empty?(text) = text.nil? || text.empty? || (text.size < 12 && EMPTY.match?(text))
+
+      # @return [Boolean] whether some cell of a column may stand for nothing
+      def blanks?(texts) = texts.join("\n").match?(BLANK)
 
       def parts(digits, mark)
         whole, fraction, more = digits.split(mark, 3)

@@ -155,8 +155,18 @@ module Peony
         checks.any? && checks.all?
       end
 
+      # The cells column by column, without the blanks around them.
+      def texts(data)
+        rows = data.size == data.last - data.first + 1 ? @rows[data.first..data.last] : @rows.values_at(*data)
+        rows = rows.map { |row| row.size == @wide ? row : Array.new(@wide) { |c| row[c] } } if rows.any? { |row| row.size != @wide }
+        rows.transpose.map { |cells| !cells.all? || spaced?(cells) ? cells.map { |c| bare(c) } : cells }
+      end
+
+      # Whether some cell of a column may begin or end with a blank.
+      def spaced?(cells) = cells.join("\n").match?(/(?:\A|\n)[\s\u00A0]|[\s\u00A0](?:\n|\z)/)
+
       def columns(names, data)
-        texts = (0...@wide).map { |c| data.map { |r| bare(@rows[r][c]) } }
+        texts = texts(data)
         used = (0...@wide).reject { |c| names[c].start_with?("Column ") && texts[c].all?(&:empty?) }
         mark = Numerals.mark_of(texts.flat_map { |list| list.first(40) }.grep(/\d/).reject { |t| Calendar.read(t) })
         used.each_with_index.map do |c, i|

@@ -112,7 +112,13 @@ module Peony
 
       private
 
-      def repeated_time? = time.values.compact.size > time.values.compact.uniq(&:key).size * 1.3 && table.words.any? && !table.numeric.empty?
+      def repeated_time?
+        return false if table.words.empty? || table.numeric.empty?
+
+        days = time.values.compact
+        days.size > days.uniq { |p| p.from.jd }.size * 1.3
+      end
+
       def repeated_labels? = label && label.distinct <= table.size * 0.6 && table.words.none? { |c| c.distinct > table.size * 0.8 }
 
       # Rows are answers where several columns of words take few values and no column names the rows.
@@ -157,19 +163,26 @@ module Peony
         end
       end
 
+      # One pass: for each thing its days, each with its first row and its sum.
       def long
-        thing = table.words.min_by { |c| c.distinct }
+        thing = table.words.min_by(&:distinct)
         measure = additive.first || measures.first
-        (0...table.size).group_by { |i| thing.values[i] }.filter_map do |name, rows|
-          rows = rows.select { |i| measure.values[i] && time.values[i] }
-          next if name.nil? || rows.empty?
+        found = {}
+        things = thing.values
+        values = measure.values
+        periods = time.values
+        table.size.times do |i|
+          name = things[i]
+          value = values[i]
+          period = periods[i]
+          next if name.nil? || value.nil? || period.nil?
 
-          times = rows.group_by { |i| time.values[i].key }.values.sort_by { |same| time.values[same.first].from.jd }
-          Series.new(name: name, column: measure, keys: times.map { |same| time.values[same.first] }, values: times.map do |same|
-            same.sum do |i|
-              measure.values[i].to_f
-            end
-          end, rows: times.map(&:first))
+          day = ((found[name] ||= {})[period.from.jd] ||= [i, 0.0])
+          day[1] += value
+        end
+        found.map do |name, days|
+          days = days.sort_by(&:first).map(&:last)
+          Series.new(name: name, column: measure, keys: days.map { |i, _| periods[i] }, values: days.map(&:last), rows: days.map(&:first))
         end
       end
     end

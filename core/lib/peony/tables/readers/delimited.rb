@@ -72,7 +72,7 @@ module Peony
           text = Notes::Decoding.decode(bytes.b)
           raise Error.new("This file does not hold a table as text.", hint: "Save it as CSV, or bring the spreadsheet itself (.xlsx, .ods).") if text.count("\u0000").positive?
 
-          text.gsub(/\r\n?/, "\n")
+          text.include?("\r") ? text.gsub(/\r\n?/, "\n") : text
         end
       end
     end

@@ -105,11 +105,33 @@ module Peony
       # @return [Array<Array<String>>] the cells of the table
       def cells = Tables::Cells.rows(table["cells"])
 
+      # Cells that come from elsewhere are not typed over.
+      def own_cells
+        raise Error.new("These cells are worked out from another table.", hint: "Change that table or the steps.") if table["of"]
+        raise Error.new("These cells follow #{table['source']['at']}.", hint: "Stop following it to change them here.") if table["source"]
+      end
+
+      def work_out(table)
+        Tables::Steps.check_circle(table, data["tables"] || [])
+        table["cells"] = Tables::Steps.cells(table, data["tables"] || [])
+      end
+
+      # Tables that are worked out from this one are worked out again; where that cannot be done they keep their cells.
+      # @return [Array<String>] ids of what changed
+      def worked_below(id)
+        Tables::Steps.below(id, data["tables"] || []).flat_map do |other|
+          work_out(piece.table(other))
+          [other, *Charts::Following.update(piece, other), *worked_below(other)]
+        rescue Error
+          []
+        end
+      end
+
       # Keeps the cells, where they changed, and lets the charts of the table follow.
       # @return [Array(Hash, Array<String>)] what {change} gives
       def followed(inverse, rows: nil, id: self["id"])
         piece.table(id)["cells"] = Tables::Cells.text(rows) if rows
-        [inverse, ["tables", id, *Charts::Following.update(piece, id)]]
+        [inverse, ["tables", id, *Charts::Following.update(piece, id), *worked_below(id)]]
       end
 
       def settle(object)

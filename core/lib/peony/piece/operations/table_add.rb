@@ -14,6 +14,7 @@ module Peony
           raise Error.new("A piece holds at most #{MOST} tables.", hint: "Remove one first.") if list.size >= MOST
           raise Error.new("There is a table with this name already.", hint: "Nothing was changed.") if list.any? { |t| t["id"] == self["table"]["id"] }
 
+          work_out(self["table"]) if self["table"]["of"]
           list.insert(place(list, self["at"]), self["table"])
           followed({ "op" => "table.remove", "id" => self["table"]["id"] }, id: self["table"]["id"])
         end

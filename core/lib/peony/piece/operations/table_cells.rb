@@ -10,6 +10,7 @@ module Peony
                                                             "items" => { "type" => "array", "minItems" => 3, "maxItems" => 3, "prefixItems" => CELL } } }
 
         def change
+          own_cells
           rows = cells
           grown = self["cells"].any? { |r, c, _| rows[r].nil? || rows[r][c].nil? }
           before = table["cells"]

@@ -10,6 +10,7 @@ module Peony
         } } }
 
         def change
+          own_cells
           rows = cells
           wide = rows.map(&:size).max
           raise Error.new("There is no such column.", hint: "Nothing was changed.") if self["at"] + self["remove"] > wide

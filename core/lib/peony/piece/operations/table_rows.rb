@@ -9,6 +9,7 @@ module Peony
         operation "table.rows", { "id" => ID, "at" => INDEX, "remove" => INDEX, "insert" => ROWS }
 
         def change
+          own_cells
           rows = cells
           raise Error.new("There is no such row.", hint: "Nothing was changed.") if self["at"] + self["remove"] > rows.size
           raise Error.new("A table keeps one row at least.", hint: "Remove the whole table if it is not needed.") if rows.size - self["remove"] + self["insert"].size < 1

@@ -5,4 +5,7 @@ environment ENV.fetch("RACK_ENV", "production")
 threads 4, 64
 port ENV.fetch("PORT", 9292).to_i, ENV.fetch("HOST", "127.0.0.1")
 quiet
-on_booted { Peony::Icons::Search.prepare }
+on_booted do
+  Peony::Icons::Search.prepare
+  PeonyServer::Live.start
+end

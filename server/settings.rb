@@ -9,6 +9,8 @@ module PeonyServer
   # PEONY_DATA   folder of the database and the secret (default: var)
   # PEONY_DEMO   1: the sample person is signed in by itself
   # PEONY_ADDRESS  public address, for links of editions
+  # PEONY_TABLES   folder of files that tables may follow (default: tables in PEONY_DATA)
+  # PEONY_ALLOW    hosts with ports of one's own network that tables may follow, separated by commas: 127.0.0.1:9292,sheets.example:80
   module Settings
     BODY_LIMIT = 6 * 1024 * 1024
     # Documents with pictures in them are larger than changes.
@@ -20,6 +22,8 @@ module PeonyServer
     def database = File.join(data, "peony.sqlite3")
     def demo? = ENV["PEONY_DEMO"] == "1"
     def address = ENV.fetch("PEONY_ADDRESS", nil)
+    def tables = ENV.fetch("PEONY_TABLES") { File.join(data, "tables") }.tap { |path| FileUtils.mkdir_p(path) }
+    def allowed_hosts = ENV.fetch("PEONY_ALLOW", "").split(",").map(&:strip)
     def web = ENV.fetch("PEONY_WEB") { File.join(ROOT, "web", "dist") }
 
     # @return [String] the key that signs sessions; made once and kept readable by the owner only

@@ -17,7 +17,7 @@ RSpec.describe Peony::Tables::Steps do
 
   it "puts rows together by a word, or by month, year and day of the week in their order" do
     expect(worked(NIGHTS, { do: "group", column: "Gate", by: "", how: "sum" })).to eq([%w[Gate Visitors Income], %w[North 45 85], %w[South 55 115]])
-    expect(worked(NIGHTS, { do: "group", column: "Date", by: "month", how: "mean" }).first(2)).to eq([%w[Month Visitors Income], %w[2024-01 20 40]])
+    expect(worked(NIGHTS, { do: "group", column: "Date", by: "month", how: "mean" }).first(2)).to eq([["Month", "Visitors, average", "Income, average"], %w[2024-01 20 40]])
     expect(worked(NIGHTS, { do: "group", column: "Date", by: "year", how: "count" })).to eq([%w[Year Rows], %w[2024 3], %w[2025 2]])
     expect(worked(NIGHTS, { do: "group", column: "Date", by: "weekday", how: "largest" }).drop(1).map(&:first)).to eq(%w[Monday Saturday])
   end

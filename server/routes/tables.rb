@@ -16,6 +16,24 @@ module PeonyServer
           acknowledge(journal.apply(Tables.bring(piece.piece, Peony::Tables.sheets(bytes, File.extname(name)), File.basename(name, ".*")), base: nil))
         end
 
+        # What can be followed besides addresses, and what steps there are.
+        app.get("/api/sources") { json(files: Sources::Folder.names) }
+        app.get("/api/steps") { json(steps: Peony::Tables::Step.members.values.map { |s| s.facts.to_h }) }
+
+        # A table that follows an address or a file of the server.
+        app.post("/api/pieces/:id/tables/follow") do
+          every = body_json["every"].nil? ? nil : number("every", 1..10_080, 60).to_i
+          acknowledge(journal.apply(Live.follow(piece.piece, body_json["at"], body_json["name"], every: every, sheet: body_json["sheet"]), base: nil))
+        end
+
+        # A live table, fetched now; where that fails the answer says so and the cells stay.
+        app.post("/api/pieces/:id/tables/:table/fetch") { acknowledge(Live.fetch(piece.id, params["table"], tab: body_json["tab"], person: person[:id])) }
+
+        # One step more: a table that is worked out takes it, any other becomes the beginning of one.
+        app.post("/api/pieces/:id/tables/:table/steps") do
+          acknowledge(journal.apply(Tables.stepped(piece.piece, piece.piece.table(params["table"]), body_json["step"])))
+        end
+
         # Cells pasted or typed.
         app.post("/api/pieces/:id/tables/text") do
           text = body_json["text"].to_s
@@ -115,6 +133,17 @@ module PeonyServer
             { "op" => "table.add", "table" => table }
           end
           list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
+        end
+
+        # @return [Hash] the operation that adds a step
+        def stepped(piece, table, step)
+          raise Peony::Error.new("There is no step in this request.", hint: "Nothing was changed.") unless step.is_a?(Hash)
+          return { "op" => "table.change", "id" => table["id"], "set" => { "steps" => [*table["steps"], step] } } if table["of"]
+
+          taken = (piece.data["tables"] || []).map { |t| t["name"] }
+          wished = "#{table['name']}, worked out"[0, 190]
+          name = [wished, *(2..40).map { |n| "#{wished} #{n}" }].find { |n| !taken.include?(n) }
+          { "op" => "table.add", "table" => { "id" => "t#{Store::Pieces.name(6)}", "name" => name, "cells" => "", "of" => table["id"], "steps" => [step] } }
         end
 
         # Cells that cannot be read come last either way.

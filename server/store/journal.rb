@@ -24,14 +24,15 @@ module PeonyServer
 
       # @param operation [Hash]
       # @param base [Integer, nil] the sequence number the sender knew
+      # @param kind [String] "do" for what a person does; "fetch" for what comes by itself, which undo passes over
       # @return [Entry]
       # @raise [Peony::Error, Conflict]
-      def apply(operation, base: nil)
+      def apply(operation, base: nil, kind: "do")
         locked do |kept|
           change = kept.piece.apply(operation)
           refuse_conflict(change.touched, base) if base && base < kept.seq
-          db[:changes].where(piece_id: @id, state: "undone").update(state: "lost")
-          record(kept, change, operation, "do")
+          db[:changes].where(piece_id: @id, state: "undone").update(state: "lost") if kind == "do"
+          record(kept, change, operation, kind)
         end
       end
 

@@ -37,7 +37,7 @@ module Screens
       Process.wait(@pid)
     end
 
-    def environment = { "PEONY_DATA" => data, "PEONY_DEMO" => "1", "PORT" => port.to_s }
+    def environment = { "PEONY_DATA" => data, "PEONY_DEMO" => "1", "PORT" => port.to_s, "PEONY_ALLOW" => "127.0.0.1:#{port}" }
   end
 
   def self.server

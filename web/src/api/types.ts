@@ -1,5 +1,5 @@
 // What the server answers, beside the schema's own types.
-import type { Block, Box, Correct, Item, PageObject, Piece, Ref, Role, Style } from "./schema";
+import type { Block, Box, Correct, Item, PageObject, Piece, Ref, Role, Source, Step, Style } from "./schema";
 
 export type { Block, Box, ChartObject, ConnectorObject, FigureObject, Item, Mark, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
 
@@ -9,7 +9,8 @@ export interface Remark {
 }
 export interface PageSkeleton { id: string; ground: Role; fill: string; objects: string[] }
 export interface Edition { id: string; number: number; seq: number; madeAt: number; takenBackAt: number | null; path: string }
-export interface TableHead { id: string; name: string; correct?: Correct; stamp: number }
+export interface TableHead { id: string; name: string; correct?: Correct; stamp: number; source?: Source; of?: string; steps?: Step[]; said?: string[] }
+export interface StepFacts { step: string; title: string; sees: string; fields: Record<string, string | string[]> }
 export type Head = Omit<Piece, "pages" | "tables"> & { tables: TableHead[] };
 export interface Whole {
   id: string; seq: number; updatedAt: number; piece: Head; pages: PageSkeleton[]; objects: Record<string, PageObject>; svg: Record<string, string>;

@@ -14,6 +14,17 @@ export function since(seconds: number): string {
   return `edited ${day.toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`;
 }
 
+/** How long ago something was, of a number of seconds. */
+export function ago(seconds: number): string {
+  if (seconds < 90) return "just now";
+  if (seconds < 5400) return `${Math.round(seconds / 60)} minutes ago`;
+  if (seconds < 129_600) return `${Math.round(seconds / 3600)} hours ago`;
+  return `${Math.round(seconds / 86_400)} days ago`;
+}
+
+/** How often a live table is fetched, by minutes. */
+export const EVERY: Record<number, string> = { 5: "every 5 minutes", 30: "every half hour", 60: "every hour", 720: "twice a day", 1440: "every day" };
+
 export const many = (count: number, noun: string) => `${count} ${noun}${count === 1 ? "" : "s"}`;
 
 export const FAMILY: Record<string, string> = {

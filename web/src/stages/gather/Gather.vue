@@ -195,7 +195,7 @@ onBeforeUnmount(() => { document.removeEventListener("visibilitychange", leave);
       <span class="label">In all</span>
       <p class="small quiet">{{ count.toLocaleString("en-GB") }} {{ count === 1 ? "word" : "words" }}, {{ many(passages.length, "passage") }}</p>
     </aside>
-    <TableDesk v-if="table" :id="table" :key="table" @close="look(null)" />
+    <TableDesk v-if="table" :id="table" :key="table" @close="look(null)" @look="look" />
     <section v-show="!table" class="desk" @dragover.prevent="dropping = true" @dragleave="dropping = false" @drop.prevent="openFile($event.dataTransfer?.files)">
       <div class="tools" role="toolbar" aria-label="Text">
         <template v-for="(group, index) in tools" :key="index">

@@ -8,9 +8,11 @@ import { KIND, many } from "../../ui/words";
 import { usePiece } from "../../piece/store";
 import type { FindingFound, TableWhole } from "../../api/types";
 import { Grid } from "./grid";
+import LiveStrip from "./LiveStrip.vue";
+import StepsStrip from "./StepsStrip.vue";
 
 const props = defineProps<{ id: string }>();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; look: [id: string] }>();
 const piece = usePiece();
 const route = useRoute();
 const router = useRouter();
@@ -23,6 +25,8 @@ let grid: Grid | null = null;
 let asked = 0;
 
 const head = computed(() => piece.state?.piece.tables?.find((t) => t.id === props.id) ?? null);
+/** Cells that come from elsewhere are not typed over. */
+const fixed = computed(() => !!(head.value?.source || head.value?.of));
 const rows = computed(() => (selected.value ? selected.value.bottom - selected.value.top + 1 : 0));
 const wide = computed(() => (selected.value ? selected.value.right - selected.value.left + 1 : 0));
 const leftOut = computed(() => Object.values(table.value?.left ?? {}).filter((why) => why !== "header" && why !== "blank").length);
@@ -35,7 +39,7 @@ async function load() {
     if (turn !== asked) return;
     table.value = got;
     await nextTick();
-    if (!grid && home.value) grid = new Grid(home.value, got, edit, () => { selected.value = grid?.range() ?? null; });
+    if (!grid && home.value) grid = new Grid(home.value, got, edit, () => { selected.value = grid?.range() ?? null; }, () => fixed.value);
     else await grid?.show(got);
     // A long table comes in parts; the first is there to work with while the others follow.
     const rest: string[][] = [];
@@ -61,7 +65,7 @@ const empty = (n: number) => Array.from({ length: n }, () => [""]);
 function pasted(event: ClipboardEvent) {
   const text = event.clipboardData?.getData("text/plain");
   const at = grid?.range();
-  if (!text || !at || (event.target as HTMLElement).closest("input, textarea")) return;
+  if (!text || !at || fixed.value || (event.target as HTMLElement).closest("input, textarea")) return;
   event.preventDefault();
   const cells = text.replace(/\r\n?/g, "\n").replace(/\n$/, "").split("\n").flatMap((line, r) => line.split("\t").map((cell, c) => [at.top + r, at.left + c, cell.slice(0, 5000)]));
   if (cells.length > 20000) return tell("That is more than 20,000 cells at once. Bring it as a file, or as a table of its own.");
@@ -70,7 +74,7 @@ function pasted(event: ClipboardEvent) {
 
 function keys(event: KeyboardEvent) {
   const at = grid?.range();
-  if (!at || (event.target as HTMLElement).closest("input, textarea")) return;
+  if (!at || fixed.value || (event.target as HTMLElement).closest("input, textarea")) return;
   if (event.key !== "Delete" && event.key !== "Backspace") return;
   event.preventDefault();
   const cells = [];
@@ -122,12 +126,14 @@ watch(filter, (words) => grid?.filter(words));
       <a class="act" :href="`/api/pieces/${piece.state?.id}/tables/${id}.csv`" download>Save as CSV</a>
       <button class="act" @click="remove">Take it out</button>
     </div>
-    <div class="second" role="toolbar" aria-label="Table">
+    <div v-if="fixed" class="second"><span class="quiet">{{ head?.of ? "These cells are worked out; change the steps, or the table they come from." : "These cells come from elsewhere; stop following to change them here." }}</span></div>
+    <div v-else class="second" role="toolbar" aria-label="Table">
       <span class="group"><span class="quiet">Row</span><button :disabled="!selected" aria-label="Row above" @click="apply({ op: 'table.rows', at: selected!.top, remove: 0, insert: [[]] })">above</button><button :disabled="!selected" aria-label="Row below" @click="apply({ op: 'table.rows', at: selected!.bottom + 1, remove: 0, insert: [[]] })">below</button><button :disabled="!selected" :aria-label="rows > 1 ? `Remove ${rows} rows` : 'Remove row'" @click="apply({ op: 'table.rows', at: selected!.top, remove: rows, insert: [] })">{{ rows > 1 ? `remove ${rows}` : "remove" }}</button></span>
       <span class="group"><span class="quiet">Column</span><button :disabled="!selected" aria-label="Column before" @click="apply({ op: 'table.columns', at: selected!.left, remove: 0, insert: empty(1) })">before</button><button :disabled="!selected" aria-label="Column after" @click="apply({ op: 'table.columns', at: selected!.right + 1, remove: 0, insert: empty(1) })">after</button><button :disabled="!selected || wide >= (table?.wide ?? 1)" :aria-label="wide > 1 ? `Remove ${wide} columns` : 'Remove column'" @click="apply({ op: 'table.columns', at: selected!.left, remove: wide, insert: [] })">{{ wide > 1 ? `remove ${wide}` : "remove" }}</button></span>
       <span class="group"><span class="quiet">Sort</span><button :disabled="!selected" aria-label="Sort up" title="The rows of data by this column" @click="sort(false)">up</button><button :disabled="!selected" aria-label="Sort down" title="The rows of data by this column" @click="sort(true)">down</button></span>
       <span class="group"><button :disabled="!selected" @click="correct({ header: selected!.top })">names stand in this row</button><button :disabled="!selected" @click="leave">leave out or take in</button></span>
     </div>
+    <div class="strips"><LiveStrip v-if="head?.source" :table="head" /><StepsStrip v-if="head" :key="head.id" :table="head" :columns="table?.columns ?? []" @made="emit('look', $event)" /></div>
     <div ref="home" class="home" />
   </section>
   <aside class="beside scroll">
@@ -152,7 +158,7 @@ watch(filter, (words) => grid?.filter(words));
 </template>
 
 <style scoped>
-.desk { background: var(--paper); display: grid; grid-template-rows: 50px 34px minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
+.desk { background: var(--paper); display: grid; grid-template-rows: 50px 34px auto minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
 .tools { display: flex; align-items: center; gap: 16px; padding: 0 16px; white-space: nowrap; min-width: 0; } .tools .field { width: 190px; height: 30px; font-size: 13px; flex: none; } .tools a { text-decoration: none; }
 .name { border: 0; background: transparent; font: 600 19px var(--serif); min-width: 0; flex: 1; text-overflow: ellipsis; }
 .second { display: flex; align-items: center; gap: 22px; padding: 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; font-size: 13px; } .group { display: flex; gap: 10px; } .second button { color: var(--peony-ink); font-weight: 600; } .second button:hover:not(:disabled) { text-decoration: underline; }

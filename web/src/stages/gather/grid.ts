@@ -25,13 +25,13 @@ export class Grid {
   private table: TableWhole;
   private ready: Promise<void>;
 
-  constructor(element: HTMLElement, table: TableWhole, edited: (row: number, column: number, text: string) => void, moved: () => void) {
+  constructor(element: HTMLElement, table: TableWhole, edited: (row: number, column: number, text: string) => void, moved: () => void, fixed: () => boolean) {
     this.table = table;
     this.grid = new TabulatorFull(element, {
       data: records(table), columns: columns(table), height: "100%", layout: "fitDataFill", selectableRange: 1, selectableRangeColumns: true, selectableRangeRows: true, selectableRangeClearCells: false,
       editTriggerEvent: "dblclick", clipboard: "copy", clipboardCopyStyled: false, clipboardCopyConfig: { columnHeaders: false, rowHeaders: false }, clipboardCopyRowRange: "range", renderHorizontal: table.wide > 30 ? "virtual" : "basic",
       rowHeader: { field: "id", formatter: (cell: GridCell) => String(Number(cell.getValue()) + 1), width: 46, hozAlign: "right", resizable: false, headerSort: false, frozen: true, cssClass: "number" },
-      columnDefaults: { headerHozAlign: "left" }, rowFormatter: (row: { getData(): { id: number }; getElement(): HTMLElement }) => this.dress(row.getData().id, row.getElement()),
+      columnDefaults: { headerHozAlign: "left", editable: () => !fixed() }, rowFormatter: (row: { getData(): { id: number }; getElement(): HTMLElement }) => this.dress(row.getData().id, row.getElement()),
     });
     this.ready = new Promise((done) => this.grid.on("tableBuilt", done as never));
     this.grid.on("cellEdited", ((cell: GridCell) => edited(Number(cell.getRow().getData().id), Number(cell.getField().slice(1)), String(cell.getValue() ?? ""))) as never);

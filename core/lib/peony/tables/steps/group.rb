@@ -16,13 +16,19 @@ module Peony
           measures = self["how"] == "count" ? [] : table.numeric - [by]
           raise Error.new("There are no numbers to put together.", hint: "Count the rows instead.") if measures.empty? && self["how"] != "count"
 
-          head = [heading(by), *(measures.empty? ? ["Rows"] : measures.map(&:name))]
-          [head, *groups.map { |name, list| [name, *(measures.empty? ? [list.size.to_s] : measures.map { |c| cell(together(list.filter_map { |r| c.values[r] })) })] }]
+          head = [heading(by), *(measures.empty? ? ["Rows"] : measures.map { |c| named(c) })]
+          [head, *groups.map { |name, list| [name, *(measures.empty? ? [list.size.to_s] : measures.map { |c| rounded(together(list.filter_map { |r| c.values[r] })) })] }]
         end
 
         def said = "#{HOW.fetch(self['how'], 'sums')} by #{self['by'].to_s.empty? ? self['column'] : "#{WHEN[self['by']]} of #{self['column']}"}"
 
         private
+
+        # Means are called so: they are not summed again.
+        def named(column) = self["how"] == "mean" ? "#{column.name}, average" : column.name
+
+        # A mean has no more figures than say something.
+        def rounded(value) = cell(value, self["how"] == "mean" && value ? [2 - Math.log10([value.abs, 0.01].max).floor, 0].max : 2)
 
         def heading(by) = by.time? && WHEN[self["by"]] ? WHEN[self["by"]].capitalize : by.name
 

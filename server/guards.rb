@@ -23,7 +23,7 @@ module PeonyServer
     private
 
     def policy(nonce, path)
-      return "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self' data:; base-uri 'none'; form-action 'none'; frame-ancestors *" if path.start_with?("/e/")
+      return "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; base-uri 'none'; form-action 'none'; frame-ancestors *" if path.start_with?("/e/")
 
       "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-#{nonce}'; font-src 'self' data:; img-src 'self' data: blob:; connect-src 'self'; " \
         "frame-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"

@@ -26,6 +26,12 @@ module PeonyServer
       faces + Peony::Paint::HTML::CSS
     end
 
+    get "/edition.js" do
+      content_type :js
+      headers "cache-control" => "public, max-age=3600"
+      Peony::Paint::HTML::CLOCK
+    end
+
     get "/fonts/:file" do
       path = File.join(Peony::Type::Fonts::FOLDER, File.basename(params["file"]))
       halt 404 unless params["file"].match?(/\A\w+\.ttf\z/) && File.file?(path)

@@ -11,10 +11,10 @@ const whole = {
 };
 // The conditional parts of an object cannot be told to the generator; each kind is given as a whole instead.
 const base = { id: piece.$defs.id, box: piece.$defs.box };
-for (const type of ["figure", "chart", "text", "shape", "connector"]) {
-  const own = piece.$defs[type];
+for (const type of ["figure", "chart", "text", "shape", "connector", "clock"]) {
+  const { allOf: _, ...own } = piece.$defs[type];
   whole.$defs[type] = { ...own, title: `${type}-object`, required: ["id", "type", "box", ...own.required], properties: { ...base, type: { const: type }, ...own.properties } };
 }
-whole.$defs.object = { title: "PageObject", oneOf: ["figure", "chart", "text", "shape", "connector"].map((t) => ({ $ref: `#/$defs/${t}` })) };
+whole.$defs.object = { title: "PageObject", oneOf: ["figure", "chart", "text", "shape", "connector", "clock"].map((t) => ({ $ref: `#/$defs/${t}` })) };
 const text = await compile(whole, "Peony", { bannerComment: "/* Made by scripts/types.mjs from the core's schemas. */", unreachableDefinitions: true, ignoreMinAndMaxItems: true, additionalProperties: false });
 writeFileSync(new URL("../src/api/schema.ts", import.meta.url), text);

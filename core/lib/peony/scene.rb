@@ -4,8 +4,8 @@ module Peony
   # Positioned primitives, and a picture made of them.
   module Scene
     # The primitives that painters know. All lengths in px of the picture, colours "#rrggbb" or nil.
-    # +tip+: what a group says when one points at it.
-    Group = Struct.new(:children, :id, :kind, :item, :label, :tip, keyword_init: true)
+    # +tip+: what a group says when one points at it; +clock+: what a running clock needs to know, as JSON.
+    Group = Struct.new(:children, :id, :kind, :item, :label, :tip, :clock, keyword_init: true)
     Rect = Struct.new(:x, :y, :w, :h, :radius, :fill, :stroke, :line, :part, keyword_init: true)
     Ellipse = Struct.new(:cx, :cy, :rx, :ry, :fill, :stroke, :line, :part, keyword_init: true)
     # commands: [["M", x, y], ["L", x, y], ["C", x1, y1, x2, y2, x, y], ["Z"]]

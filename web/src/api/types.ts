@@ -1,7 +1,7 @@
 // What the server answers, beside the schema's own types.
 import type { Block, Box, Correct, Item, PageObject, Piece, Ref, Role, Source, Step, Style } from "./schema";
 
-export type { Block, Box, ChartObject, ConnectorObject, FigureObject, Item, Mark, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
+export type { Block, Box, ChartObject, ClockObject, ConnectorObject, FigureObject, Item, Mark, Operation, PageObject, Piece, Ref, Role, ShapeObject, Style, TextObject } from "./schema";
 
 export interface Remark {
   id: string; check: string; group: string; title: string; detail: string; page: string | null; object: string; place: Box | null; state: string;

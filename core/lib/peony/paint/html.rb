@@ -37,8 +37,18 @@ module Peony
           <!doctype html>
           <html lang="#{CGI.escapeHTML(pictures.first&.lang || 'en')}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
           <title>#{CGI.escapeHTML(name)}</title>#{%(<link rel="icon" href="/peony.svg">) if css}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
-          <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}</body></html>
+          <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}#{script(pictures, css)}</body></html>
         DOCUMENT
+      end
+
+      CLOCK = File.read(File.join(ASSETS, "edition", "clock.js")).freeze
+
+      # What runs the clocks, where there are some: beside the style sheet, or in the page itself.
+      def script(pictures, css)
+        clocks = pictures.any? { |p| [].tap { |found| p.walk { |n| found << n if n.is_a?(Scene::Group) && n.clock } }.any? }
+        return "" unless clocks
+
+        css ? %(<script src="#{css.sub(/edition\.css\z/, 'edition.js')}" defer></script>) : "<script>#{CLOCK}</script>"
       end
 
       # The tables behind the charts of a page, for readers who cannot see them or want the numbers.

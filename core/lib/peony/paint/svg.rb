@@ -61,7 +61,7 @@ module Peony
 
       def group(node)
         @out << "<g" << attribute("id", node.id && "#{@prefix}#{node.id}") << attribute("data-kind", node.kind) << attribute("data-ref", node.id) \
-             << attribute("data-item", node.item)
+             << attribute("data-item", node.item) << attribute("data-clock", @live ? node.clock : nil)
         @out << %( role="img" aria-label="#{escape(node.label)}") if node.label.to_s != ""
         @out << %( tabindex="0" role="img" aria-label="#{escape(node.tip)}") if @live && node.tip
         @out << ">"

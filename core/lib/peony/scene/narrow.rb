@@ -59,7 +59,19 @@ module Peony
           @pen = Builder.new
           @y += EDGE
         end
-        object["type"] == "text" ? text(object, under) : figure(object, under)
+        case object["type"]
+        when "text" then text(object, under)
+        when "clock" then clock(object, under)
+        else figure(object, under)
+        end
+      end
+
+      # A clock keeps its shape in the middle of the column.
+      def clock(object, under)
+        w = WIDTH * 0.62
+        h = w * (object["box"][3] / object["box"][2].to_f).clamp(0.3, 1.2)
+        @pen.nodes.concat(Clocks.nodes(@piece.house.on(under), object.merge("box" => [(WIDTH - w) / 2, @y, w, h])))
+        @y += h + 12
       end
 
       # Ends a stretch of one ground: its rectangle goes behind what was drawn on it.

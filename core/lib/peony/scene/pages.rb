@@ -76,6 +76,7 @@ module Peony
         case object["type"]
         when "figure", "chart" then figure(piece, object, under)
         when "text" then Texts.nodes(piece, object, under)
+        when "clock" then Clocks.nodes(piece.house.on(under), object)
         when "connector" then Shapes.connector(piece, object, under)
         else Shapes.nodes(piece, object, base)
         end

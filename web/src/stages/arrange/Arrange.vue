@@ -3,10 +3,11 @@ import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch 
 import { useRoute, useRouter } from "vue-router";
 import { get } from "../../api/client";
 import { freshId, usePiece } from "../../piece/store";
-import type { ChartObject, FigureObject, PageObject, PassageFound, Ref } from "../../api/types";
+import type { ChartObject, ClockObject, FigureObject, PageObject, PassageFound, Ref } from "../../api/types";
 import { pieces } from "../draw/marks";
 import Canvas from "./Canvas.vue";
 import ChartMargin from "./ChartMargin.vue";
+import ClockMargin from "./ClockMargin.vue";
 import FigureMargin from "./FigureMargin.vue";
 import FormSheet from "./FormSheet.vue";
 import PartMargin from "./PartMargin.vue";
@@ -80,6 +81,8 @@ const elements = computed(() => {
     { name: "Rectangle", run: () => put({ type: "shape", shape: "rectangle", fill: "accent-3", box: middle(w * 0.4, w * 0.2) }) },
     { name: "Ellipse", run: () => put({ type: "shape", shape: "ellipse", fill: "accent-3", box: middle(w * 0.25, w * 0.25) }) },
     { name: "Line", run: () => put({ type: "shape", shape: "line", stroke: "ink", line: 2.5, box: middle(w * 0.5, 0) }) },
+    { name: "Clock", run: () => put({ type: "clock", shows: "now", face: "round", box: middle(w * 0.28, w * 0.28) }) },
+    { name: "Countdown", run: () => put({ type: "clock", shows: "countdown", seconds: 300, face: "digits", box: middle(w * 0.4, w * 0.16) }) },
     { name: "Band", run: () => put({ type: "shape", shape: "rectangle", fill: "accent-4", box: [0, 0, w, Math.round(piece.state!.piece.size.height * 0.2)] }) },
   ];
 });
@@ -150,6 +153,7 @@ function figureOf(block: string) {
       <FormSheet v-else-if="forms && piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object.id" :now="piece.object.form" @look="looks = $event" @close="forms = false; canvas?.focus()" />
       <FigureMargin v-else-if="piece.object?.type === 'figure'" :key="piece.object.id" :figure="piece.object as FigureObject" @forms="forms = true" />
       <ChartMargin v-else-if="piece.object?.type === 'chart'" :key="piece.object.id" :chart="piece.object as ChartObject" />
+      <ClockMargin v-else-if="piece.object?.type === 'clock'" :key="piece.object.id" :clock="piece.object as ClockObject" />
       <OtherMargin v-else />
     </aside>
     <footer class="tray">
@@ -174,5 +178,5 @@ function figureOf(block: string) {
 .margin { background: var(--panel); border-left: 1px solid var(--line); padding: 16px; }
 .tray { grid-column: 1 / -1; background: var(--panel); border-top: 1px solid var(--line); display: grid; grid-template-columns: auto minmax(0, 1fr) auto; gap: 18px; align-items: center; padding: 0 18px; } .tray h2 { font-size: 16px; }
 .waiting { display: flex; gap: 10px; overflow-x: auto; align-items: center; padding: 3px; } .passage { background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 7px 12px; min-width: 120px; max-width: 190px; flex: none; } .passage:hover { border-color: var(--peony); } .passage strong { display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; font-size: 13px; } .passage span { display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-.elements { display: grid; grid-template-columns: repeat(3, 96px); gap: 5px 7px; border-left: 1px solid var(--line); padding-left: 18px; } .elements button { background: var(--paper); border: 1px solid var(--line); border-radius: 4px; height: 28px; padding: 0 11px; font-size: 13px; } .elements button:hover { border-color: var(--peony); }
+.elements { display: grid; grid-template-columns: repeat(4, 88px); gap: 5px 7px; border-left: 1px solid var(--line); padding-left: 18px; } .elements button { background: var(--paper); border: 1px solid var(--line); border-radius: 4px; height: 28px; padding: 0 9px; font-size: 13px; } .elements button:hover { border-color: var(--peony); }
 </style>

@@ -30,7 +30,7 @@ const place = (b: Box) => ({ left: px(Math.min(b[0], b[0] + b[2])), top: px(Math
 const called = (id: string) => {
   const o = piece.state?.objects[id];
   if (!o) return id;
-  return o.type === "connector" ? "Connector" : o.type === "chart" ? `Chart ${o.heading ?? o.chart}` : o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
+  return o.type === "connector" ? "Connector" : o.type === "clock" ? (o.shows === "countdown" ? "Countdown" : "Clock") : o.type === "chart" ? `Chart ${o.heading ?? o.chart}` : o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
 };
 const itemBox = ref<Box | null>(null);
 

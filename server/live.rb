@@ -51,7 +51,10 @@ module PeonyServer
       before = Peony::Tables::Kept.of(known).table.columns.map(&:name)
       after = Peony::Tables::Kept.of(fresh).table.columns.map(&:name)
       gone = before - after
-      raise Peony::Error.new("What stands there now no longer fits: #{gone.size == 1 ? "the column “#{gone.first}” is" : "the columns #{gone.first(3).join(', ')} are"} gone.", hint: "The last good cells are kept.") if gone.any?
+      return if gone.empty?
+
+      named = gone.size == 1 ? "the column “#{gone.first}” is" : "the columns #{gone.first(3).join(', ')} are"
+      raise Peony::Error.new("What stands there now no longer fits: #{named} gone.", hint: "The last good cells are kept.")
     end
 
     # Fetches everything that is due.

@@ -36,7 +36,12 @@ module PeonyServer
 
     # Tables without their cells, which are fetched where they are shown; +stamp+ tells when they changed.
     # @return [Array<Hash>]
-    def tables(piece) = (piece.data["tables"] || []).map { |t| t.slice("id", "name", "correct", "source", "of", "steps").merge("stamp" => Zlib.crc32(t["cells"]), "said" => t["steps"]&.map { |s| Peony::Tables::Steps.said(s) }).compact }
+    def tables(piece)
+      (piece.data["tables"] || []).map do |t|
+        said = t["steps"]&.map { |s| Peony::Tables::Steps.said(s) }
+        t.slice("id", "name", "correct", "source", "of", "steps").merge("stamp" => Zlib.crc32(t["cells"]), "said" => said).compact
+      end
+    end
 
     # @return [Array<Hash>] pages without their objects' insides
     def skeleton(piece)

@@ -44,7 +44,8 @@ RSpec.describe Peony::Scene::Clocks do
   describe "in a piece" do
     let(:piece) do
       Peony::Piece.parse(File.read(File.expand_path("../../demo/pieces/moon.peony", __dir__))).then do |p|
-        p.apply({ "op" => "object.add", "page" => p.pages.first["id"], "object" => { "id" => "k1", "type" => "clock", "box" => [60, 60, 300, 300], "shows" => "countdown", "seconds" => 300, "face" => "ring" } }).piece
+        p.apply({ "op" => "object.add", "page" => p.pages.first["id"],
+                  "object" => { "id" => "k1", "type" => "clock", "box" => [60, 60, 300, 300], "shows" => "countdown", "seconds" => 300, "face" => "ring" } }).piece
       end
     end
 

@@ -61,7 +61,8 @@ RSpec.describe Peony::Tables::Steps do
   end
 
   it "says plainly what does not go" do
-    { { do: "filter", column: "Gate", how: "is", value: "West" } => /No row is left/, { do: "share", column: "Gate" } => /holds no numbers/, { do: "running", column: "Nobody" } => /There are: Date/,
+    { { do: "filter", column: "Gate", how: "is", value: "West" } => /No row is left/,
+      { do: "share", column: "Gate" } => /holds no numbers/, { do: "running", column: "Nobody" } => /There are: Date/,
       { do: "filter", column: "Visitors", how: "more", value: "lots" } => /Write a number/ }.each do |step, words|
       expect { worked(NIGHTS, step) }.to raise_error(Peony::Error) { |e| expect(e.full).to match(words) }
     end
@@ -70,7 +71,9 @@ RSpec.describe Peony::Tables::Steps do
   end
 
   it "says each step in words" do
-    said = [{ "do" => "filter", "column" => "Gate", "how" => "is", "value" => "North" }, { "do" => "group", "column" => "Date", "by" => "month", "how" => "sum" }].map { |s| described_class.said(s) }
+    said = [{ "do" => "filter", "column" => "Gate", "how" => "is", "value" => "North" }, { "do" => "group", "column" => "Date", "by" => "month", "how" => "sum" }].map do |s|
+      described_class.said(s)
+    end
     expect(said).to eq(["only rows where Gate is North", "sums by month of Date"])
   end
 
@@ -78,7 +81,9 @@ RSpec.describe Peony::Tables::Steps do
     let(:piece) do
       Peony::Piece.parse(File.read(File.expand_path("../../demo/pieces/nights.peony", __dir__)))
                   .apply({ "op" => "table.add", "table" => { "id" => "raw", "name" => "Nights", "cells" => NIGHTS } }).piece
-                  .apply({ "op" => "table.add", "table" => { "id" => "by", "name" => "By gate", "cells" => "", "of" => "raw", "steps" => [{ "do" => "group", "column" => "Gate", "by" => "", "how" => "sum" }] } }).piece
+                  .apply({ "op" => "table.add",
+                           "table" => { "id" => "by", "name" => "By gate", "cells" => "", "of" => "raw",
+                                        "steps" => [{ "do" => "group", "column" => "Gate", "by" => "", "how" => "sum" }] } }).piece
     end
 
     it "works out again what was made from a table that changes, and takes it back with it" do
@@ -90,7 +95,9 @@ RSpec.describe Peony::Tables::Steps do
     it "draws with charts that follow the steps" do
       object = Peony::Piece::Placing.chart(piece.table("by"), chart: "bar", column: "Visitors").merge("id" => "c9", "box" => [40, 40, 600, 400])
       drawn = piece.apply({ "op" => "object.add", "page" => piece.pages.first["id"], "object" => object }).piece
-      after = drawn.apply({ "op" => "table.change", "id" => "by", "set" => { "steps" => [{ "do" => "filter", "column" => "Visitors", "how" => "more", "value" => "10" }, { "do" => "group", "column" => "Gate", "by" => "", "how" => "sum" }] } })
+      after = drawn.apply({ "op" => "table.change", "id" => "by",
+                            "set" => { "steps" => [{ "do" => "filter", "column" => "Visitors", "how" => "more", "value" => "10" },
+                                                   { "do" => "group", "column" => "Gate", "by" => "", "how" => "sum" }] } })
       expect(JSON.generate(after.piece.find("c9").last["data"])).to include("35").and include("55")
       expect(after.touched).to include("c9")
     end

@@ -98,6 +98,12 @@ module PeonyServer
           acknowledge(journal.apply({ "op" => "object.change", "id" => object["id"], "set" => { "highlight" => nil, "column" => nil }.merge(set) }))
         end
 
+        # One number of a chart, typed beside it, goes into the cell that it comes from.
+        app.post("/api/pieces/:id/charts/:object/number") do
+          _, object = piece.piece.find(params["object"])
+          acknowledge(journal.apply(Tables.numbered(piece.piece, object, body_json["series"].to_i, body_json["key"].to_s, body_json["text"].to_s.strip), base: nil))
+        end
+
         # Events typed as a list, one a line, become marks at their dates.
         app.post("/api/pieces/:id/charts/:object/events") do
           _, object = piece.piece.find(params["object"])
@@ -133,6 +139,26 @@ module PeonyServer
             { "op" => "table.add", "table" => table }
           end
           list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
+        end
+
+        # @return [Hash] the operation that puts a number into its cell
+        def numbered(piece, object, series, key, text)
+          raise Peony::Error.new("“#{text[0, 30]}” is no number.", hint: "Write digits, with a point before the fraction.") unless Peony::Tables::Numerals.read(text) || text.empty?
+
+          table = piece.table(object["table"])
+          found = place(Peony::Tables::Kept.of(table).table, object["data"]["series"].fetch(series)["name"], key)
+          raise Peony::Error.new("This number is worked out of several cells.", hint: "Change the table itself.") unless found
+
+          { "op" => "table.cells", "id" => table["id"], "cells" => [[*found, text]] }
+        end
+
+        # The one cell of a column whose row is called so; or in a wide table of a row whose column is.
+        def place(table, name, key)
+          [[name, key], [key, name]].filter_map do |across, down|
+            column = table.columns.find { |c| c.name == across || Peony::Tables::Calendar.read(c.name)&.key == across } or next
+            rows = (0...table.size).select { |r| table.columns.any? { |c| c != column && (v = c.values[r]) && (v.respond_to?(:key) ? v.key : v.to_s) == down } }
+            [table.from[rows.first], column.place] if rows.size == 1
+          end.first
         end
 
         # @return [Hash] the operation that adds a step

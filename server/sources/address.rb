@@ -16,6 +16,7 @@ module PeonyServer
                   224.0.0.0/3 ::/128 ::1/128 64:ff9b::/96 100::/64 2001:db8::/32 fc00::/7 fe80::/10 ff00::/8].map { |range| IPAddr.new(range) }.freeze
       KINDS = { "text/tab-separated-values" => ".tsv", "application/json" => ".json", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet" => ".xlsx",
                 "application/vnd.oasis.opendocument.spreadsheet" => ".ods" }.freeze
+      HEADERS = { "user-agent" => "Peony", "accept" => "text/csv, */*", "accept-encoding" => "identity" }.freeze
       LATER = "It is tried again later; the cells stay as they were."
 
       module_function
@@ -26,11 +27,10 @@ module PeonyServer
       def fetch(at)
         uri = checked(at)
         (REDIRECTIONS + 1).times do
-          answer = get(uri)
-          return fetched(answer, uri) if answer.is_a?(Net::HTTPSuccess)
-          raise Peony::Error.new("#{uri.host} answered #{answer.code}#{" (#{answer.message})" unless answer.message.to_s.empty?}.", hint: LATER) unless answer.is_a?(Net::HTTPRedirection) && answer["location"]
+          answer, body = get(uri)
+          return fetched(answer, body, uri) if answer.is_a?(Net::HTTPSuccess)
 
-          uri = checked(URI.join(uri, answer["location"]).to_s)
+          uri = onward(answer, uri)
         end
         raise Peony::Error.new("#{uri.host} sends on and on.", hint: "Give the address the table really has.")
       rescue SocketError, Resolv::ResolvError
@@ -39,6 +39,14 @@ module PeonyServer
         raise Peony::Error.new("#{URI(at).host} did not answer within #{SECONDS} seconds.", hint: LATER)
       rescue SystemCallError, IOError, OpenSSL::SSL::SSLError, Net::ProtocolError, Net::HTTPBadResponse
         raise Peony::Error.new("#{URI(at).host} cannot be reached.", hint: LATER)
+      end
+
+      # Where an answer sends on to, checked as the first address was.
+      def onward(answer, uri)
+        return checked(URI.join(uri, answer["location"]).to_s) if answer.is_a?(Net::HTTPRedirection) && answer["location"]
+
+        said = answer.message.to_s.empty? ? answer.code : "#{answer.code} (#{answer.message})"
+        raise Peony::Error.new("#{uri.host} answered #{said}.", hint: LATER)
       end
 
       # @return [URI]
@@ -58,23 +66,21 @@ module PeonyServer
         http.ipaddr = number
         http.use_ssl = uri.scheme == "https"
         http.open_timeout = http.read_timeout = SECONDS
-        Timeout.timeout(SECONDS * 2) do
-          http.start do |open|
-            open.request_get(uri.request_uri, { "user-agent" => "Peony", "accept" => "text/csv, */*", "accept-encoding" => "identity" }) { |answer| read(answer) }
-          end
+        body = +""
+        answer = Timeout.timeout(SECONDS * 2) do
+          http.start { |open| open.request_get(uri.request_uri, HEADERS) { |coming| read(coming, body) } }
         end
+        [answer, body]
       end
 
       # Read in parts, so that an endless answer ends.
-      def read(answer)
+      def read(answer, body)
         return unless answer.is_a?(Net::HTTPSuccess)
 
-        body = +""
         answer.read_body do |part|
           body << part
           raise Peony::Error.new("What stands there is larger than 20 MB.", hint: "Follow a smaller table.") if body.bytesize > LARGEST
         end
-        answer.instance_variable_set(:@peony_body, body)
       end
 
       # @return [String] a number of the host that may be reached
@@ -85,6 +91,7 @@ module PeonyServer
         if found.any? { |n| closed?(n) }
           raise Peony::Error.new("#{uri.host} leads to this machine or its own network.", hint: "Such addresses are followed only where the settings allow them (PEONY_ALLOW).")
         end
+
         found.first
       end
 
@@ -101,10 +108,10 @@ module PeonyServer
         CLOSED.any? { |range| range.family == ip.family && range.include?(ip) }
       end
 
-      def fetched(answer, uri)
+      def fetched(answer, body, uri)
         named = File.extname(uri.path.to_s).downcase
         known = Peony::Tables::TEXTS + Peony::Tables::BOOKS + [".json"]
-        Fetched.new(bytes: answer.instance_variable_get(:@peony_body).to_s, extension: KINDS[answer.content_type] || (known.include?(named) ? named : ".csv"))
+        Fetched.new(bytes: body, extension: KINDS[answer.content_type] || (known.include?(named) ? named : ".csv"))
       end
     end
   end

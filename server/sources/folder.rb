@@ -29,7 +29,8 @@ module PeonyServer
 
       def fine?(name)
         path = File.join(Settings.tables, name)
-        (Peony::Tables::TEXTS + Peony::Tables::BOOKS + [".json"]).include?(File.extname(name).downcase) && File.file?(path) && File.realpath(path).start_with?("#{File.realpath(Settings.tables)}/")
+        inside = File.file?(path) && File.realpath(path).start_with?("#{File.realpath(Settings.tables)}/")
+        inside && (Peony::Tables::TEXTS + Peony::Tables::BOOKS + [".json"]).include?(File.extname(name).downcase)
       end
     end
   end

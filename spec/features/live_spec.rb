@@ -41,7 +41,9 @@ RSpec.describe "Live tables and steps" do
     new_piece "Worked out"
     click_on "Add a table"
     fill_in "Name", with: "Sales"
-    fill_in "Cells, copied from a spreadsheet or typed with commas", with: "Day\tShop\tSold\n#{(1..12).map { |i| "2025-03-#{format('%02d', i)}\t#{i.even? ? 'Quay' : 'Mill'}\t#{i * 10}" }.join("\n")}\n"
+    fill_in "Cells, copied from a spreadsheet or typed with commas", with: "Day\tShop\tSold\n#{(1..12).map do |i|
+      "2025-03-#{format('%02d', i)}\t#{i.even? ? 'Quay' : 'Mill'}\t#{i * 10}"
+    end.join("\n")}\n"
     click_on "Add these cells"
     expect(page).to have_css("h2", text: "What Peony reads")
     click_on "Work something out"

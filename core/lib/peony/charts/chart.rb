@@ -19,6 +19,7 @@ module Peony
       include Paints
       include Guides
       include Marking
+      include Patterns
 
       # +family+ is the kind of chart it counts as; +tells+ the findings that make its title, best first; +most+ rows it holds.
       Facts = Struct.new(:chart, :title, :family, :sees, :reason, :tells, :most, keyword_init: true)
@@ -48,7 +49,7 @@ module Peony
 
       private
 
-      def finished(nodes) = tipped(nodes)
+      def finished(nodes) = tipped(job.patterns ? patterned(nodes) : nodes)
 
       # Marks of a key say its numbers when one points at them.
       def tipped(nodes)

@@ -17,14 +17,36 @@ module Peony
       # @return [Scale] for y
       def upright(values, zero: true, below: 2, after: 0, over: 0, like: data.first, whole: false)
         from = bottom - (below * small * 1.35) - gap(6)
+        over += small * 1.5 unless axis_title.empty?
         to = top + over + (small * 0.7)
         refuse("There is too little room for the plot.") if from - to < small * 4
-        @y = Scale.new(values, from: from, to: to, zero: zero, count: ((from - to) / (small * 4.2)).round.clamp(2, 6), whole: whole)
+        @y = scale(values, from, to, zero, ((from - to) / (small * 4.2)).round.clamp(2, 6), whole)
         @like = like
         wide = @y.ticks.map { |t| body_font.width(tick_text(t), small) }.max
         @plot = [wide + gap(10), to, right - after, from]
         refuse("There is too little room for the plot.") if plot_width < small * 7
+        title_of_axis
         @y
+      end
+
+      # The scale as it is best, or as the person wants it. Lengths begin at nothing, whatever is wanted.
+      def scale(values, from, to, zero, count, whole)
+        limits = [job.axis["min"], job.axis["max"]].map { |v| v&.to_f }
+        return Scale.new(values, from: from, to: to, zero: zero, count: count, whole: whole, limits: zero ? [nil, limits.last] : limits) unless job.axis["log"]
+
+        refuse("A logarithmic scale is for lines and points: lengths on it would mislead.") if lengths?
+        LogScale.new(values, from: from, to: to, count: count, limits: limits)
+      end
+
+      # Whether numbers are drawn as lengths or areas from nothing.
+      def lengths? = true
+
+      def axis_title = job.axis["title"].to_s.strip
+
+      def title_of_axis
+        return if axis_title.empty?
+
+        pen.words(line_of(axis_title, label_font, small, width), label_font, small, left, plot_top - (small * 1.15), fill: soft, part: "axis")
       end
 
       # The unit stands at the highest tick alone, save signs that belong to the number.
@@ -38,7 +60,7 @@ module Peony
         @y.ticks.each do |tick|
           y = @y[tick]
           heavy = tick.zero?
-          pen.line(plot_left, y, plot_right, y, stroke: heavy ? soft : faint, line: heavy ? rule : rule * 0.7)
+          pen.line(plot_left, y, plot_right, y, stroke: heavy ? soft : faint, line: heavy ? rule : rule * 0.7) if heavy || job.axis["grid"] != false
           pen.words(tick_text(tick), body_font, small, plot_left - gap(10), y + (small * 0.35), fill: soft, anchor: :end, part: "tick")
         end
       end

@@ -6,6 +6,8 @@ module Peony
     module Paints
       ROLES = %w[accent-1 accent-2 signal accent-4 accent-3 ink-2].freeze
       QUIET = 0.4
+      # An area without an outline stands out from the paper at least this much.
+      SEEN = 1.35
 
       private
 
@@ -15,7 +17,12 @@ module Peony
       def role(index) = ([job.colour] + (ROLES - [job.colour]))[index % ROLES.size]
 
       # Paint for an area of a series; quiet where another one is the loud one.
-      def fill(index = 0, quiet: false) = job.finish.area(house, role(index), quiet ? QUIET : 1.0, shape, words: false)
+      def fill(index = 0, quiet: false)
+        paint = job.finish.area(house, role(index), quiet ? QUIET : 1.0, shape, words: false)
+        return paint if paint.fill.nil? || paint.stroke || Colour::Mixing.contrast(paint.fill, surface) >= SEEN
+
+        paint.dup.tap { |seen| seen.fill = Colour::Mixing.legible(paint.fill, surface, SEEN) }
+      end
 
       # The one that is marked: by the person, else none.
       def loud?(key) = job.highlight.nil? || Array(job.highlight).include?(key)

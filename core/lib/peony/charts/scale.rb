@@ -14,13 +14,14 @@ module Peony
       # @param zero [Boolean] whether the scale must begin at nothing
       # @param count [Integer] about how many steps
       # @param whole [Boolean] whether ticks stand at whole numbers only
-      def initialize(values, from:, to:, zero: true, count: 4, whole: false)
-        least, most = values.minmax
+      # @param limits [Array(Float, Float)] where the scale must reach at least; data is never cut
+      def initialize(values, from:, to:, zero: true, count: 4, whole: false, limits: [])
+        least, most = (values + limits.compact).minmax
         if least.nil?
           least = 0.0
           most = 1.0
         end
-        least = [least, 0].min if zero || (least.positive? && least < (most - least) * 0.6)
+        least = [least, 0].min if zero || (limits.first.nil? && least.positive? && least < (most - least) * 0.6)
         most = [most, 0].max if zero
         most = least + [least.abs * 0.1, 1].max if (most - least).abs < 1e-12
         @step = Scale.nice((most - least) / count.to_f)

@@ -85,33 +85,13 @@ module Peony
       # A number between -WAVER and WAVER that depends on the place alone.
       def waver(x, y, salt) = (((((x * 12.9898) + (y * 78.233) + (salt * 37.719)).round(2) * 43.758) % 1.0) - 0.5) * 2 * WAVER
 
-      # Lines at 45° across the area, cut where they leave it (even-odd), closer on stronger areas.
+      # Lines at 45° across the area, closer on stronger areas.
       def hatching(rings, node, ground)
         strength = Colour::Mixing.contrast(node.fill, ground) - 1.0
         gap = (15.0 - (strength * 14)).clamp(6.0, 15.0)
         ink = Colour::Mixing.tint(node.stroke, node.fill, 0.3)
-        edges = rings.flat_map { |ring| ring.each_cons(2).to_a }
-        sums = rings.flatten(1).map { |x, y| x + y }
-        low, high = sums.minmax
-        commands = []
-        level = low + gap
-        while level < high && commands.size < 1200
-          crossings(edges, level).each_slice(2) { |a, b| commands.push(["M", *a], ["L", *b]) if b && (b[0] - a[0]).abs > 2 }
-          level += gap
-        end
+        commands = Scene::Hatch.commands(rings, 45, gap / Math.sqrt(2))
         commands.empty? ? [] : [Scene::Path.new(commands: commands, stroke: ink, line: 1.0)]
-      end
-
-      # Where the line x + y = level meets the edges, from left to right.
-      def crossings(edges, level)
-        edges.filter_map do |(x1, y1), (x2, y2)|
-          one = x1 + y1 - level
-          two = x2 + y2 - level
-          next if one.zero? || (one <=> 0) == (two <=> 0)
-
-          share = one / (one - two)
-          [x1 + ((x2 - x1) * share), y1 + ((y2 - y1) * share)]
-        end.sort_by(&:first)
       end
     end
   end

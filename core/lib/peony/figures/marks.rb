@@ -22,11 +22,25 @@ module Peony
       # In two tones the full shape lies under the lines.
       # @param size [Numeric] px, the side of the square it is drawn in
       # @param ground [String] hex of what it stands on
-      def draw_icon(icon, x, y, size, colour, ground: surface)
+      # @param upto [Float] the share of it that is drawn, from the left
+      def draw_icon(icon, x, y, size, colour, ground: surface, upto: 1.0)
+        return cut_icon(icon, x, y, size, colour, upto) if upto < 0.999
+
         full = house.tone.to_f.positive? && Icons.full(icon)
         outlines(full, x, y, size) { |commands| pen.path(commands, fill: Colour::Mixing.tint(colour, ground, house.tone)) } if full
         line = icon.stroked? ? [2 * size / icon.box, 1].max : nil
         outlines(icon, x, y, size) { |commands| line ? pen.path(commands, stroke: colour, line: line, cap: "round") : pen.path(commands, fill: colour) }
+      end
+
+      def cut_icon(icon, x, y, size, colour, upto)
+        line = icon.stroked? ? [2 * size / icon.box, 1].max : nil
+        outlines(icon, x, y, size) do |commands|
+          rings = Scene::Outlines.flattened(commands).map { |ring| Scene::Outlines.left_of(ring, x + (size * upto)) }.select { |ring| ring.size > 1 }
+          drawn = rings.flat_map { |ring| ring.each_with_index.map { |(px, py), i| [i.zero? ? "M" : "L", px, py] } + (line ? [] : [["Z"]]) }
+          next if drawn.empty?
+
+          line ? pen.path(drawn, stroke: colour, line: line, cap: "round") : pen.path(drawn, fill: colour)
+        end
       end
 
       def outlines(icon, x, y, size)

@@ -99,7 +99,11 @@ module Peony
         end
 
         def mark(index, r)
-          long = (index % 15).zero? ? 0.16 : ((index % 5).zero? ? 0.1 : 0.045)
+          long = if (index % 15).zero?
+                   0.16
+                 else
+                   ((index % 5).zero? ? 0.1 : 0.045)
+                 end
           from = Arcs.point(cx, cy, r * (0.9 - long), index * 6)
           to = Arcs.point(cx, cy, r * 0.9, index * 6)
           @pen.line(*from, *to, stroke: (index % 5).zero? ? @house.ink : @house.ink(@house.colour("surface"), role: "ink-2"), line: r * ((index % 15).zero? ? 0.035 : 0.018))
@@ -127,7 +131,8 @@ module Peony
               @pen.rect(x + (size * 0.04), cy - (size * 0.67), w - (size * 0.08), size * 1.34, radius: size * 0.1, fill: @colour)
               ground = @colour
             end
-            @pen.words(char, font, size, x + (w / 2), cy + (size * 0.35), fill: @house.ink(ground, role: "ink", ratio: Colour::Mixing::LARGE), anchor: :middle, part: char == ":" ? "colon" : "digit")
+            @pen.words(char, font, size, x + (w / 2), cy + (size * 0.35), fill: @house.ink(ground, role: "ink", ratio: Colour::Mixing::LARGE), anchor: :middle,
+                                                                          part: char == ":" ? "colon" : "digit")
             x += w
           end
         end

@@ -6,7 +6,7 @@ module Peony
     module Drawn
       TYPES = %w[figure chart].freeze
       # What a drawing depends on, beside its box, its style and its ground.
-      FIELDS = %w[form items chart data marks highlight heading subtitle finish colour direction parts].freeze
+      FIELDS = %w[form items chart data marks highlight heading subtitle finish colour direction parts axis patterns].freeze
 
       module_function
 
@@ -18,7 +18,8 @@ module Peony
         look = { house: house, width: width, height: height, finish: object["finish"], heading: object["heading"], direction: object["direction"] || "ltr",
                  colour: object["colour"] || "accent-1", least: least }
         drawing = if object["type"] == "chart"
-                    Charts.draw(object["chart"], object["data"], subtitle: object["subtitle"], marks: object["marks"], highlight: object["highlight"], **look)
+                    Charts.draw(object["chart"], object["data"], subtitle: object["subtitle"], marks: object["marks"], highlight: object["highlight"], axis: object["axis"],
+                                                                 patterns: object["patterns"], **look)
                   else
                     Figures.draw(object["form"], object["items"], **look)
                   end

@@ -15,6 +15,16 @@ module Peony
         end
       end
 
+      # What of a ring lies left of an upright line (Sutherland and Hodgman 1974); of an open row of points too.
+      # @return [Array<Array(Float, Float)>]
+      def left_of(ring, cut)
+        start = ring.first[0] > cut || ring.first == ring.last ? [] : [ring.first]
+        start + ring.each_cons(2).flat_map do |(x1, y1), (x2, y2)|
+          crossing = (x1 > cut) == (x2 > cut) ? [] : [[cut, y1 + ((y2 - y1) * (cut - x1) / (x2 - x1))]]
+          x2 > cut ? crossing : [*crossing, [x2, y2]]
+        end
+      end
+
       def turn(node, share)
         angle = share * 2 * Math::PI
         [node.cx + (node.rx * Math.sin(angle)), node.cy - (node.ry * Math.cos(angle))]

@@ -35,7 +35,9 @@ module Peony
         end
         add = series.column.nil? || series.column.additive?
         list = sums.values
-        Shape::Series.new(name: series.name, column: series.column, keys: list.map(&:first), values: list.map { |_, _, sum, count| add ? sum : sum / count }, rows: list.map { |_, i| series.rows[i] })
+        Shape::Series.new(name: series.name, column: series.column, keys: list.map(&:first), values: list.map { |_, _, sum, count| add ? sum : sum / count }, rows: list.map do |_, i|
+          series.rows[i]
+        end)
       end
     end
   end

@@ -84,7 +84,11 @@ module Peony
         when "number", "percent", "money" then Numerals.column(texts, mark)
         when "date", "month", "quarter", "year" then periods(texts, american)
         when "boolean" then texts.map { |t| TRUTH[t.downcase] }
-        else Numerals.blanks?(texts) ? texts.map { |t| Numerals.empty?(t) ? nil : t } : texts
+        else if Numerals.blanks?(texts)
+               texts.map { |t| Numerals.empty?(t) ? nil : t }
+             else
+               texts
+             end
         end
       end
 

@@ -23,6 +23,17 @@ const remarks = computed(() => piece.state?.remarks.filter((r) => r.object === p
 const finish = computed(() => props.chart.finish ?? piece.state?.piece.style.finish ?? piece.style?.finish);
 const marks = computed(() => props.chart.marks ?? []);
 const keys = computed(() => (props.chart.data.x.keys.length <= 40 && !["line", "area", "scatter"].includes(props.chart.chart) ? props.chart.data.x.keys : props.chart.data.series.length > 4 ? props.chart.data.series.map((s) => s.name) : []));
+/** The numbers of a small chart, to be typed over; each goes into its cell. */
+const numbers = computed(() => (props.chart.table && props.chart.data.x.keys.length * props.chart.data.series.length <= 24 ? props.chart.data.series.flatMap((s, i) => props.chart.data.x.keys.map((key, k) => ({ series: i, key, name: props.chart.data.series.length > 1 ? `${s.name}, ${key}` : key, value: s.values[k] }))) : []));
+const axis = computed(() => props.chart.axis ?? {});
+const UPRIGHT = ["line", "area", "column", "scatter", "bubble", "grouped", "stacked", "waterfall"];
+const POINTS = ["line", "scatter", "bubble"];
+const AREAS = ["stacked", "full-stacked", "grouped", "pie", "ring", "waffle", "waterfall", "column", "bar"];
+function setAxis(fields: Record<string, unknown>) {
+  const now = Object.fromEntries(Object.entries({ ...axis.value, ...fields }).filter(([, v]) => v !== null && v !== "" && v !== undefined));
+  set({ axis: Object.keys(now).length ? now : null });
+}
+const limit = (which: string, event: Event) => setAxis({ [which]: value(event) === "" || Number.isNaN(Number(value(event))) ? null : Number(value(event)) });
 const stamp = computed(() => piece.state?.piece.tables?.find((t) => t.id === props.chart.table)?.stamp);
 
 const set = (fields: Record<string, unknown>) => void piece.change(props.chart.id, fields);
@@ -75,6 +86,20 @@ watch(stamp, load);
       <div class="acts"><button class="act" :disabled="!events.trim()" @click="markEvents">Mark these events</button></div>
       <div class="acts goal"><input v-model="goal" class="field" aria-label="Goal" placeholder="120 goal" @keydown.enter="addGoal" /><button class="act" :disabled="!goal.trim()" @click="addGoal">Goal line</button><button class="act" @click="mark('average')">Average</button></div>
     </template>
+    <details v-if="numbers.length">
+      <summary class="label">Its numbers</summary>
+      <div v-for="n in numbers" :key="`${n.series}/${n.key}`" class="number"><label :for="`n-${n.series}-${n.key}`" :title="n.name">{{ n.name }}</label><input :id="`n-${n.series}-${n.key}`" class="field" inputmode="decimal" :value="n.value ?? ''" @change="piece.send(`charts/${chart.id}/number`, () => ({ series: n.series, key: n.key, text: value($event) }))" /></div>
+    </details>
+    <details v-if="UPRIGHT.includes(chart.chart) || AREAS.includes(chart.chart)">
+      <summary class="label">Scale</summary>
+      <template v-if="UPRIGHT.includes(chart.chart)">
+        <div class="two"><label>from<input v-if="POINTS.includes(chart.chart)" class="field" inputmode="decimal" aria-label="Scale from" placeholder="as it is" :value="axis.min ?? ''" @change="limit('min', $event)" /><input v-else class="field" disabled aria-label="Scale from" value="0" title="Lengths begin at nothing" /></label><label>to at least<input class="field" inputmode="decimal" aria-label="Scale to" placeholder="as it is" :value="axis.max ?? ''" @change="limit('max', $event)" /></label></div>
+        <input class="field sub" aria-label="Title of the scale" maxlength="120" placeholder="Title of the scale" :value="axis.title ?? ''" @change="setAxis({ title: value($event) })" />
+        <label class="check"><input type="checkbox" :checked="axis.grid !== false" @change="setAxis({ grid: axis.grid === false ? null : false })" /> Rules across</label>
+        <label v-if="POINTS.includes(chart.chart)" class="check"><input type="checkbox" :checked="!!axis.log" @change="setAxis({ log: axis.log ? null : true })" /> Logarithmic: equal steps are equal ratios</label>
+      </template>
+      <label v-if="AREAS.includes(chart.chart)" class="check"><input type="checkbox" :checked="!!chart.patterns" @change="set({ patterns: chart.patterns ? null : true })" /> Hatched too, for those who do not see the colours</label>
+    </details>
     <template v-if="keys.length">
       <span class="label">The one that matters</span>
       <select class="field" aria-label="The one that matters" :value="Array.isArray(chart.highlight) ? chart.highlight[0] : chart.highlight ?? ''" @change="set({ highlight: ($event.target as HTMLSelectElement).value || null })"><option value="">none</option><option v-for="k in keys" :key="k">{{ k }}</option></select>
@@ -98,4 +123,6 @@ h2 { font-size: 19px; } .from { margin: 1px 0 0; line-height: 1.35; } .heading {
 .mark { display: grid; grid-template-columns: 74px minmax(0, 1fr) 18px; gap: 6px; align-items: center; margin-bottom: 4px; } .mark .field { height: 28px; font-size: 13px; padding: 0 7px; } .mark span { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .acts { display: flex; gap: 12px; margin: 5px 0 8px; align-items: center; } .goal .field { height: 30px; font-size: 13px; } .goal .act { white-space: nowrap; } .row { display: flex; gap: 9px; }
 .finish { display: grid; grid-template-columns: repeat(3, 1fr); } .finish button:nth-child(3n) { border-right: 0; } .finish button:nth-child(n + 4) { border-top: 1px solid var(--line); }
+.number { display: grid; grid-template-columns: minmax(0, 1fr) 96px; gap: 8px; align-items: center; margin-bottom: 4px; font-size: 13px; } .number label { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } .number .field { height: 28px; padding: 0 7px; font-size: 13px; text-align: right; }
+summary { cursor: pointer; } .two { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; font-size: 12px; color: var(--quiet); } .two .field { width: 100%; height: 30px; font-size: 13px; } .check { display: flex; gap: 7px; align-items: center; font-size: 13px; margin-top: 6px; }
 </style>

@@ -16,6 +16,7 @@ module Peony
         private
 
         def zero? = true
+        def lengths? = true
 
         def trace(runs, index)
           pen.group("item", item: "area-#{index}") do

@@ -34,6 +34,7 @@ module Peony
 
         private
 
+        def lengths? = false
         def several? = data.series.size > 1
         def loud?(index) = several? && data.series.size > 4 ? index == loudest : true
         def loudest = @loudest ||= job.highlight ? data.series.index { |s| s.name == job.highlight } || 0 : data.series.each_index.max_by { |i| data.series[i].total }
@@ -41,7 +42,7 @@ module Peony
 
         def frame
           after = several? ? [data.series.map { |s| label_font.width(s.name, small) }.max + gap(14), width * 0.3].min : gap(6)
-          upright(data.series.flat_map(&:numbers) + marks("level").map { |m| m["value"].to_f }, zero: zero?, after: after, over: over)
+          upright(data.series.flat_map(&:numbers) + marks("level").map { |m| m["value"].to_f }, zero: zero? && job.axis["min"].nil?, after: after, over: over)
           along_time
           draw_spans
           draw_rules
@@ -117,6 +118,8 @@ module Peony
 
         def trend(runs)
           flat = runs.flatten(1)
+          return if job.axis["log"]
+
           draw_fit(flat.map(&:first), flat.map(&:last)) { |ends| pen.path([["M", *ends[0]], ["L", *ends[1]]], stroke: soft, line: shape, dash: [gap(8), gap(6)]) }
         end
 

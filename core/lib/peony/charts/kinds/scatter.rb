@@ -44,6 +44,11 @@ module Peony
 
         private
 
+        def lengths? = false
+        # Both measures are named at their axes already.
+        def axis_title = ""
+        def name_of_y = job.axis["title"].to_s.strip.empty? ? data.series[1].name : job.axis["title"].strip
+
         def across(xs)
           @across = Scale.new(xs, from: plot_left + gap(6), to: plot_right, zero: false, count: (plot_width / (small * 6)).round.clamp(2, 7))
           like = data.first
@@ -53,11 +58,14 @@ module Peony
             pen.words(words, body_font, small, within(@across[tick], half), plot_bottom + gap(4) + (small * 1.2), fill: soft, anchor: :middle, part: "tick")
           end
           pen.words(line_of(data.series[0].name, label_font, small, plot_width), label_font, small, plot_right, plot_bottom + gap(4) + (small * 2.5), fill: ink, anchor: :end, part: "axis")
-          pen.words(line_of(data.series[1].name, label_font, small, width), label_font, small, 0, top + small, fill: ink, part: "axis")
-          taken << [0, top, label_font.width(data.series[1].name, small), top + (small * 1.2)]
+          pen.words(line_of(name_of_y, label_font, small, width), label_font, small, 0, top + small, fill: ink, part: "axis")
+          taken << [0, top, label_font.width(name_of_y, small), top + (small * 1.2)]
         end
 
         def fitted(xs, ys)
+          # A straight line through the numbers bends on a logarithmic scale.
+          return if job.axis["log"]
+
           draw_fit(xs, ys) do |ends|
             pts = ends.map { |x, y| [@across[x], @y[y].clamp(plot_top, plot_bottom)] }
             course << pts

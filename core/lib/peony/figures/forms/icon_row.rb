@@ -53,16 +53,8 @@ module Peony
           r = w * 0.32
           cut = left + (w * 0.76 * share)
           [Scene::Ellipse.new(cx: x + (w / 2), cy: y + r, rx: r, ry: r), Scene::Rect.new(x: left, y: y + (w * 0.8), w: w * 0.76, h: w * 1.35, radius: w * 0.3)].each do |part|
-            points = left_of(Scene::Outlines.of(part).first, cut)
+            points = Scene::Outlines.left_of(Scene::Outlines.of(part).first, cut)
             pen.polygon(points, **full.paint) if points.size > 2
-          end
-        end
-
-        # What of a closed ring lies left of an upright line (Sutherland and Hodgman 1974).
-        def left_of(ring, cut)
-          ring.each_cons(2).flat_map do |(x1, y1), (x2, y2)|
-            crossing = (x1 > cut) == (x2 > cut) ? [] : [[cut, y1 + ((y2 - y1) * (cut - x1) / (x2 - x1))]]
-            x2 > cut ? crossing : [*crossing, [x2, y2]]
           end
         end
 

@@ -33,7 +33,13 @@ module Peony
         def heading(by) = by.time? && WHEN[self["by"]] ? WHEN[self["by"]].capitalize : by.name
 
         def name_of(by, value)
-          return by.kind == "boolean" ? (value ? "yes" : "no") : value.to_s unless by.time?
+          unless by.time?
+            return (if by.kind == "boolean"
+                      value ? "yes" : "no"
+                    else
+                      value.to_s
+                    end)
+          end
 
           day = value.from
           case self["by"]

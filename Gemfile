@@ -25,5 +25,7 @@ group :test do
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60", require: false
   gem "simplecov", "~> 0.22", require: false
+  gem "rexml", "~> 3.4", require: false # svg-graph needs it
+  gem "svg-graph", "~> 2.2", require: false # beside our charts in bench/
   gem "yard", "~> 0.9", require: false
 end

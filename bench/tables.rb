@@ -2,6 +2,8 @@
 
 require "csv"
 require "date"
+require "SVG/Graph/DataPoint"
+require "SVG/Graph/Line"
 require_relative "support"
 
 module Bench
@@ -22,7 +24,8 @@ module Bench
           Bench.row("reference: File.read and split of the same file", Bench.runs(times) { File.read(path).split("\n").map { |line| line.split(",") } })
         end
       end
-      Bench.row("chart drawn again after a change of one cell of 92 rows (60)", edits)
+      Bench.row("chart drawn again after a change of one cell of 92 rows (60)", edits, "20")
+      drawn
     end
 
     def write(path, rows)
@@ -36,6 +39,21 @@ module Bench
     def whole(path)
       shape = Peony::Tables::Shape.new(Peony::Tables::Reader.table(Peony::Tables.open(path).first))
       Peony::Charts::Proposals.for(shape, said: Peony::Tables::Finding.all(shape))
+    end
+
+    # A line of 92 nights to SVG, beside a general-purpose charting library on the same numbers.
+    def drawn
+      chart = Peony::Piece.parse(File.read(File.join(ROOT, "demo/pieces/nights.peony"))).objects.find { |o| o["chart"] == "line" }
+      house = Peony::Style.fetch("Dome")
+      Bench.row("a line of 92 nights with its marks, to SVG", Bench.runs(30) do
+        drawing = Peony::Charts.draw("line", chart["data"], house: house, width: 800, height: 500, heading: chart["heading"], marks: chart["marks"])
+        Peony::Paint::SVG.paint(Peony::Figures.picture(drawing, house))
+      end)
+      Bench.row("reference: svg-graph, the same numbers to SVG", Bench.runs(30) do
+        graph = SVG::Graph::Line.new(width: 800, height: 500, fields: chart["data"]["x"]["keys"], show_data_values: false)
+        graph.add_data(data: chart["data"]["series"][0]["values"], title: "Guests")
+        graph.burn_svg_only
+      end)
     end
 
     def edits

@@ -135,13 +135,13 @@ module Peony
       def clock?(string, match, rest)
         before = string[[0, match.begin(0) - 12].max...match.begin(0)]
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
-        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/i) && !before.match?(/\bfrom \z/i)
+        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
         return false if rest.match?(/\A[ -](?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren)\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
         before.match?(/\b(?:at|past|until|till|by|before|after|since) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
-          !rest.match?(/\A,? (?:#{Numbers::WORD})\b/i)
+          !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
       end
 
       # "week four", "mile five", "page ten", "number one"
@@ -151,7 +151,7 @@ module Peony
 
       # "one of them", "the last one", "one day", "no one": not a count.
       def pronoun?(string, match, rest, unit, tokens)
-        return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/i)
+        return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
 

@@ -14,23 +14,24 @@ module Peony
       # @return [Array<Span>]
       def of(string, from, to)
         found = []
-        start = from
-        position = from
-        while (match = string.match(ENDS, position)) && match.begin(0) < to
+        part = string[from...to]
+        start = 0
+        position = 0
+        while (match = part.match(ENDS, position))
           ending = match.end(0)
           position = ending
-          next if ending < to && (string[start...ending].match?(SHORT) || string[ending...to].lstrip.match?(/\A[[:lower:]]/))
+          next if ending < part.length && (part[start...ending].match?(SHORT) || part.match?(/\G\s*[[:lower:]]/, ending))
 
-          add(found, string, start, ending)
+          add(found, part, start, ending, from)
           start = ending
         end
-        add(found, string, start, to)
+        add(found, part, start, part.length, from)
         found
       end
 
-      def add(found, string, start, ending)
-        start += 1 while start < ending && string[start].match?(/\s/)
-        found << Span.new(text: string[start...ending], from: start, to: ending) if ending > start
+      def add(found, part, start, ending, offset)
+        start += 1 while start < ending && part[start].match?(/\s/)
+        found << Span.new(text: part[start...ending], from: offset + start, to: offset + ending) if ending > start
       end
 
       # @param span [Span]

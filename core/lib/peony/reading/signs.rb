@@ -4,6 +4,9 @@ module Peony
   module Reading
     # What a passage shows on its surface, as numbers between 0 and 1: its layout, its turns of phrase, how its numbers lie, what the finders made of it.
     module Signs
+      # Made once: a pattern with another in it is costly to make.
+      NUMBER_LED = /\A[£€$]?\d|\A#{Numbers::WORD}\b/i
+
       module_function
 
       # @param text [Reading::Text]
@@ -127,7 +130,7 @@ module Peony
           the_led: share(heads) { |t| t.low == "the" },
           proper: share(units) { |u| text.tokens_in(u).drop(1).any? { |t| t.tag.start_with?("nnp") } },
           same_pair: pairs.select { |p| p.uniq.size == 2 }.tally.values.max.to_f / units.size,
-          number_led: share(units) { |u| u.text.match?(/\A[£€$]?\d|\A#{Numbers::WORD}\b/i) },
+          number_led: share(units) { |u| u.text.match?(NUMBER_LED) },
           present: share(units) { |u| (v = text.tokens_in(u).find(&:finite?)) && %w[vbz vbp].include?(v.tag) },
           conditional: share(units) { |u| u.text.match?(/\b(?:if|whether|unless|otherwise|without)\b|\?/i) },
           person: share(units) { |u| u.text.match?(/\b(?:she|he|they|you|i|we)\b/i) }

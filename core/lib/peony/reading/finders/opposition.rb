@@ -8,6 +8,7 @@ module Peony
         family "opposition"
 
         SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
+        BOTH_SIDES = SIDES.to_h { |pair| [pair, /\A#{pair[0]}\b.*\b#{pair[1]}\b/im] }.freeze
         SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
 
         PAIRS = [
@@ -70,7 +71,7 @@ module Peony
           told = of_turns(rows)
           return told if told
 
-          sides = SIDES.find { |a, b| rows.count { |r| r.text.match?(/\A#{a}\b.*\b#{b}\b/im) } >= 2 }
+          sides = SIDES.find { |pair| rows.count { |r| r.text.match?(BOTH_SIDES[pair]) } >= 2 }
           return nil unless sides
 
           @strength = 0.95

@@ -86,6 +86,15 @@ RSpec.describe "Looks of charts" do
       expect((right - left) / (whole.rx * 2)).to be_within(0.06).of(0.4)
     end
 
+    it "stay few however large the numbers are" do
+      [3, 28, 29, 31, 740, 123_456, 8_000_000_000_000].each do |most|
+        drawing = draw("picture-bars", "Gate,Balls\nNorth,#{most}\nSouth,3\n")
+        row = nodes(drawing, Peony::Scene::Group).find { |g| g.kind == "item" }
+        expect(row.children.grep(Peony::Scene::Ellipse).size).to be <= 12
+        expect(words(drawing, "legend").first).to match(/\Aone picture: [\d,]+\z/)
+      end
+    end
+
     it "are not for what cannot be counted" do
       expect(Peony::Charts::Chart.fetch("picture-bars").fit(shape("Plot,Yield\nA,2.5\nB,3.7\nC,4.1\n"), [])).to be_nil
     end

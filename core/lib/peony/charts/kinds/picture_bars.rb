@@ -48,8 +48,8 @@ module Peony
 
         private
 
-        # One, two or five times a power of ten, so that the longest row can be counted.
-        def each(most) = [1, 2, 5].flat_map { |m| (0..9).map { |p| m * (10**p) } }.sort.find { |n| most / n <= ICONS } || 1
+        # A round number, so that the longest row can be counted.
+        def each(most) = [1, Scale.nice(most / ICONS)].max.then { |n| (n % 1).zero? && most / n <= ICONS ? n : n * 2 }
 
         # An icon for each name where all have one of their own; a person where people are counted; else plain discs, rather than a wrong picture.
         def icons(keys)

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A track for each, filled as far as its share goes, the number at the end.
       class GoalBars < Form
-        form "goal-bars", title: "Bars to a goal", family: "ratio", also: %w[parts], least: 1, most: 8, needs: %i[value], stacked: true,
+        form "goal-bars", title: "Bars to a goal", family: "ratio", also: [], least: 1, most: 8, needs: %i[value], stacked: true,
                           sees: "a track for each, filled as far as its share goes", reason: "how far each has come"
 
         include Meters

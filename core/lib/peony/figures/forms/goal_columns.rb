@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Upright tracks side by side, filled from below.
       class GoalColumns < Form
-        form "goal-columns", title: "Columns to a goal", family: "ratio", also: %w[parts], least: 2, most: 8, needs: %i[value],
+        form "goal-columns", title: "Columns to a goal", family: "ratio", also: [], least: 2, most: 8, needs: %i[value],
                              sees: "upright tracks side by side, filled from below", reason: "several goals at a glance"
 
         include Meters

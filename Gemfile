@@ -22,10 +22,10 @@ group :test do
   gem "caxlsx", "~> 4.0"
   gem "cuprite", "~> 0.15"
   gem "rack-test", "~> 2.1"
+  gem "rexml", "~> 3.4", require: false # svg-graph needs it
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60", require: false
   gem "simplecov", "~> 0.22", require: false
-  gem "rexml", "~> 3.4", require: false # svg-graph needs it
   gem "svg-graph", "~> 2.2", require: false # beside our charts in bench/
   gem "yard", "~> 0.9", require: false
 end

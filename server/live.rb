@@ -32,6 +32,10 @@ module PeonyServer
       known = kept.piece.table(table)
       source = known["source"] or raise Peony::Error.new("This table follows nothing.", hint: "Bring it from an address or a file of the server.")
       set = renewed(known, source)
+      # It may have been let go while the answer was on its way.
+      now_at = Store::Pieces.find(id).piece.table(table).dig("source", "at")
+      raise Peony::Error.new("This table no longer follows #{source['at']}.", hint: "Its cells stay as they are.") unless now_at == source["at"]
+
       Store::Journal.new(id, person: person, tab: tab).apply({ "op" => "table.change", "id" => table, "set" => set }, kind: "fetch")
     end
 
@@ -40,21 +44,10 @@ module PeonyServer
       cells = Peony::Tables::Cells.text(sheet(source["at"], source["sheet"]).rows)
       raise Peony::Error.new("The table holds more than 8 MB of cells now.", hint: "Follow a smaller one.") if cells.size > 8_000_000
 
-      fits(known, known.merge("cells" => cells)) unless cells == known["cells"]
+      Peony::Tables::Kept.of(known).fits!(Peony::Tables::Kept.of(known.merge("cells" => cells))) unless cells == known["cells"]
       { "source" => source.except("trouble").merge("fetched" => now, "tried" => now) }.merge(cells == known["cells"] ? {} : { "cells" => cells })
     rescue Peony::Error => e
       { "source" => source.merge("tried" => now, "trouble" => e.full[0, 500]) }
-    end
-
-    # A table that lost a column is another table: charts and steps made of it would say something else.
-    def fits(known, fresh)
-      before = Peony::Tables::Kept.of(known).table.columns.map(&:name)
-      after = Peony::Tables::Kept.of(fresh).table.columns.map(&:name)
-      gone = before - after
-      return if gone.empty?
-
-      named = gone.size == 1 ? "the column “#{gone.first}” is" : "the columns #{gone.first(3).join(', ')} are"
-      raise Peony::Error.new("What stands there now no longer fits: #{named} gone.", hint: "The last good cells are kept.")
     end
 
     # Fetches everything that is due.

@@ -62,10 +62,4 @@ module Regression
     fitted = multinomial(twofold, %w[yes no], penalty: penalty, rounds: 400)
     fitted["yes"].to_h { |sign, weight| [sign, weight - fitted["no"][sign]] }
   end
-
-  def chances(weights, signs)
-    scores = weights.transform_values { |row| signs.sum { |k, v| (row[k] || 0) * v } }
-    top = scores.values.max
-    scores.transform_values { |s| Math.exp(s - top) }
-  end
 end

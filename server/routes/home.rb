@@ -32,7 +32,8 @@ module PeonyServer
       # @return [Hash] everything that ships
       def self.catalogue
         figures = Peony::Figures
-        { forms: figures::Form.members.values.map { |form| form.facts.to_h }, finishes: figures::Finish.members.values.map { |f| { finish: f.name, sees: f.sees } },
+        { forms: figures::Form.members.values.map { |form| form.facts.to_h }, charts: Peony::Charts::Chart.members.values.map { |kind| kind.facts.to_h.slice(:chart, :title, :scale, :areas) },
+          finishes: figures::Finish.members.values.map { |f| { finish: f.name, sees: f.sees } },
           styles: Peony::Style.all.values.map(&:to_h), icons: Peony::Icons::SETS.map { |set, sees| { set: set, sees: sees } },
           kinds: Peony::Piece::KINDS.map { |kind, facts| { kind: kind, **facts } }, roles: Peony::Style::ROLES }
       end

@@ -31,7 +31,7 @@ module PeonyServer
 
         # One step more: a table that is worked out takes it, any other becomes the beginning of one.
         app.post("/api/pieces/:id/tables/:table/steps") do
-          acknowledge(journal.apply(Tables.stepped(piece.piece, piece.piece.table(params["table"]), body_json["step"])))
+          acknowledge(journal.apply(Peony::Tables::Steps.added(piece.piece, piece.piece.table(params["table"]), body_json["step"], fresh: "t#{Store::Pieces.name(6)}")))
         end
 
         # Cells pasted or typed.
@@ -101,7 +101,7 @@ module PeonyServer
         # One number of a chart, typed beside it, goes into the cell that it comes from.
         app.post("/api/pieces/:id/charts/:object/number") do
           _, object = piece.piece.find(params["object"])
-          acknowledge(journal.apply(Tables.numbered(piece.piece, object, body_json["series"].to_i, body_json["key"].to_s, body_json["text"].to_s.strip), base: nil))
+          acknowledge(journal.apply(Peony::Charts::Origin.operation(piece.piece, object, body_json["series"].to_i, body_json["key"].to_s, body_json["text"].to_s.strip), base: nil))
         end
 
         # Events typed as a list, one a line, become marks at their dates.
@@ -139,37 +139,6 @@ module PeonyServer
             { "op" => "table.add", "table" => table }
           end
           list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
-        end
-
-        # @return [Hash] the operation that puts a number into its cell
-        def numbered(piece, object, series, key, text)
-          raise Peony::Error.new("“#{text[0, 30]}” is no number.", hint: "Write digits, with a point before the fraction.") unless Peony::Tables::Numerals.read(text) || text.empty?
-
-          table = piece.table(object["table"])
-          found = place(Peony::Tables::Kept.of(table).table, object["data"]["series"].fetch(series)["name"], key)
-          raise Peony::Error.new("This number is worked out of several cells.", hint: "Change the table itself.") unless found
-
-          { "op" => "table.cells", "id" => table["id"], "cells" => [[*found, text]] }
-        end
-
-        # The one cell of a column whose row is called so; or in a wide table of a row whose column is.
-        def place(table, name, key)
-          [[name, key], [key, name]].filter_map do |across, down|
-            column = table.columns.find { |c| c.name == across || Peony::Tables::Calendar.read(c.name)&.key == across } or next
-            rows = (0...table.size).select { |r| table.columns.any? { |c| c != column && (v = c.values[r]) && (v.respond_to?(:key) ? v.key : v.to_s) == down } }
-            [table.from[rows.first], column.place] if rows.size == 1
-          end.first
-        end
-
-        # @return [Hash] the operation that adds a step
-        def stepped(piece, table, step)
-          raise Peony::Error.new("There is no step in this request.", hint: "Nothing was changed.") unless step.is_a?(Hash)
-          return { "op" => "table.change", "id" => table["id"], "set" => { "steps" => [*table["steps"], step] } } if table["of"]
-
-          taken = (piece.data["tables"] || []).map { |t| t["name"] }
-          wished = "#{table['name']}, worked out"[0, 190]
-          name = [wished, *(2..40).map { |n| "#{wished} #{n}" }].find { |n| !taken.include?(n) }
-          { "op" => "table.add", "table" => { "id" => "t#{Store::Pieces.name(6)}", "name" => name, "cells" => "", "of" => table["id"], "steps" => [step] } }
         end
 
         # Cells that cannot be read come last either way.

@@ -8,13 +8,12 @@
     return h ? `${h}:${two(m)}:${two(sec)}` : `${m}:${two(sec)}`;
   };
   const point = (f, r, angle) => { const a = (angle - 90) * Math.PI / 180; return [f.cx + r * Math.cos(a), f.cy + r * Math.sin(a)]; };
-  const hands = { hour: [43200, 0.5], minute: [3600, 0.76], second: [60, 0.8] };
 
   function draw(group, f, s) {
-    for (const [part, [turn, long]] of Object.entries(hands)) {
+    for (const [part, [turn, long]] of Object.entries(f.hands)) {
       const hand = group.querySelector(`[data-part="${part}"]`);
       if (!hand) continue;
-      const angle = s / turn * 360, l = f.r * (f.shows === "countdown" ? 0.78 : long);
+      const angle = s / turn * 360, l = f.r * long;
       hand.setAttribute("d", `M${point(f, l * 0.16, angle + 180).join(" ")}L${point(f, l, angle).join(" ")}`);
     }
     const said = text(f, s);

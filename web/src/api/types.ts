@@ -10,7 +10,7 @@ export interface Remark {
 export interface PageSkeleton { id: string; ground: Role; fill: string; objects: string[] }
 export interface Edition { id: string; number: number; seq: number; madeAt: number; takenBackAt: number | null; path: string }
 export interface TableHead { id: string; name: string; correct?: Correct; stamp: number; source?: Source; of?: string; steps?: Step[]; said?: string[] }
-export interface StepFacts { step: string; title: string; sees: string; fields: Record<string, string | string[]> }
+export interface StepFacts { step: string; title: string; sees: string; fields: Record<string, string | Record<string, string>> }
 export type Head = Omit<Piece, "pages" | "tables"> & { tables: TableHead[] };
 export interface Whole {
   id: string; seq: number; updatedAt: number; piece: Head; pages: PageSkeleton[]; objects: Record<string, PageObject>; svg: Record<string, string>;
@@ -39,7 +39,7 @@ export interface Proposal { form: string; title: string; family: string; fit: nu
 export interface FormLook { form: string; title: string; family: string; sees: string; objection: string | null; svg: string | null }
 export interface StyleFacts { style: string; note: string; roles: Record<Role, string>; finish: string; icons: string; radius: number; type: Record<string, { family: string; weight: number }> }
 export interface KindFacts { kind: string; title: string; width: number; height: number; unit: "px" | "mm" | "in" }
-export interface Catalogue { forms: { form: string; title: string; family: string }[]; finishes: { finish: string; sees: string }[]; styles: StyleFacts[]; icons: { set: string; sees: string }[]; kinds: KindFacts[]; roles: Role[] }
+export interface Catalogue { forms: { form: string; title: string; family: string }[]; charts: { chart: string; title: string; scale: "points" | "lengths" | null; areas: boolean }[]; finishes: { finish: string; sees: string }[]; styles: StyleFacts[]; icons: { set: string; sees: string }[]; kinds: KindFacts[]; roles: Role[] }
 export interface Card { id: string; title: string; kind: string; seq: number; updatedAt: number; pages: number; size: { width: number; height: number }; editions: number }
 export interface Me { name: string; email: string; token: string; demo: boolean }
 export type Marked = { block: string; start: number; end: number }[];

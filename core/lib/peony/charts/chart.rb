@@ -22,13 +22,14 @@ module Peony
       include Patterns
 
       # +family+ is the kind of chart it counts as; +tells+ the findings that make its title, best first; +most+ rows it holds.
-      Facts = Struct.new(:chart, :title, :family, :sees, :reason, :tells, :most, keyword_init: true)
+      # +scale+: "points" where it may begin anywhere and be logarithmic, "lengths" where it begins at nothing, nil without one; +areas+: whether areas can be hatched.
+      Facts = Struct.new(:chart, :title, :family, :sees, :reason, :tells, :most, :scale, :areas, keyword_init: true)
 
       class << self
         attr_reader :facts
 
-        def chart(name, title:, family:, sees:, reason:, tells: [], most: 400)
-          @facts = Facts.new(chart: name, title: title, family: family, sees: sees, reason: reason, tells: tells, most: most)
+        def chart(name, title:, family:, sees:, reason:, tells: [], most: 400, scale: nil, areas: false)
+          @facts = Facts.new(chart: name, title: title, family: family, sees: sees, reason: reason, tells: tells, most: most, scale: scale, areas: areas)
           Chart.register(name, self)
         end
 

@@ -34,12 +34,9 @@ module Peony
         limits = [job.axis["min"], job.axis["max"]].map { |v| v&.to_f }
         return Scale.new(values, from: from, to: to, zero: zero, count: count, whole: whole, limits: zero ? [nil, limits.last] : limits) unless job.axis["log"]
 
-        refuse("A logarithmic scale is for lines and points: lengths on it would mislead.") if lengths?
+        refuse("A logarithmic scale is for lines and points: lengths on it would mislead.") unless self.class.facts.scale == "points"
         LogScale.new(values, from: from, to: to, count: count, limits: limits)
       end
-
-      # Whether numbers are drawn as lengths or areas from nothing.
-      def lengths? = true
 
       def axis_title = job.axis["title"].to_s.strip
 

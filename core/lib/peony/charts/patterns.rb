@@ -10,8 +10,7 @@ module Peony
       private
 
       def patterned(nodes)
-        # The pencil hatches by itself.
-        return nodes if job.finish.name.to_s.match?(/pencil/i)
+        return nodes if job.finish.hatched?
 
         @fills = []
         nodes.flat_map { |node| pattern(node) }

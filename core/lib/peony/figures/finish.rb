@@ -29,6 +29,9 @@ module Peony
       def name = self.class.title
       def sees = self.class.sees
 
+      # @return [Boolean] whether its areas are hatched already
+      def hatched? = false
+
       # Lets a finish choose the style's inks and ground, keep a margin, and go over what was drawn.
       # @param house [Style::House]
       # @param width [Float] px

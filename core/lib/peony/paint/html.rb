@@ -45,8 +45,9 @@ module Peony
 
       # What runs the clocks, where there are some: beside the style sheet, or in the page itself.
       def script(pictures, css)
-        clocks = pictures.any? { |p| [].tap { |found| p.walk { |n| found << n if n.is_a?(Scene::Group) && n.clock } }.any? }
-        return "" unless clocks
+        clocks = 0
+        pictures.each { |picture| picture.walk { |node| clocks += 1 if node.is_a?(Scene::Group) && node.clock } }
+        return "" if clocks.zero?
 
         css ? %(<script src="#{css.sub(/edition\.css\z/, 'edition.js')}" defer></script>) : "<script>#{CLOCK}</script>"
       end

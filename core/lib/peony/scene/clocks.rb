@@ -60,6 +60,9 @@ module Peony
 
       # One face in its box.
       class Face
+        # How long each hand goes round, seconds, and how far it reaches, in radii. The script is told the same.
+        HANDS = { "hour" => [43_200, 0.5], "minute" => [3600, 0.76], "second" => [60, 0.8] }.freeze
+
         def initialize(pen, house, object, box, seconds)
           @pen = pen
           @house = house
@@ -70,7 +73,7 @@ module Peony
         end
 
         # @return [Hash] where the script finds things: the middle and the radius
-        def facts = { "cx" => cx.round(1), "cy" => cy.round(1), "r" => radius.round(1) }
+        def facts = { "cx" => cx.round(1), "cy" => cy.round(1), "r" => radius.round(1), "hands" => HANDS }
 
         def draw = send(@object["face"] || "round")
 
@@ -88,12 +91,12 @@ module Peony
           @pen.circle(cx, cy, r, fill: @house.colour("surface"), stroke: @colour, line: r * 0.05)
           60.times { |k| mark(k, r) if (k % 5).zero? || r > 90 }
           if countdown?
-            hand("second", @seconds / 60.0 * 360, r * 0.78, r * 0.035, @house.ink)
+            hand("second", r * 0.035, @house.ink)
             digits(cy + (r * 0.52), r * 0.3)
           else
-            hand("hour", @seconds / 43_200.0 * 360, r * 0.5, r * 0.085, @house.ink)
-            hand("minute", @seconds / 3600.0 * 360, r * 0.76, r * 0.055, @house.ink)
-            hand("second", @seconds / 60.0 * 360, r * 0.8, r * 0.022, @house.colour("signal")) if @object["shows"] == "now"
+            hand("hour", r * 0.085, @house.ink)
+            hand("minute", r * 0.055, @house.ink)
+            hand("second", r * 0.022, @house.colour("signal")) if @object["shows"] == "now"
           end
           @pen.circle(cx, cy, r * 0.06, fill: @house.ink)
         end
@@ -109,7 +112,10 @@ module Peony
           @pen.line(*from, *to, stroke: (index % 5).zero? ? @house.ink : @house.ink(@house.colour("surface"), role: "ink-2"), line: r * ((index % 15).zero? ? 0.035 : 0.018))
         end
 
-        def hand(part, angle, long, thick, colour)
+        def hand(part, thick, colour)
+          turn, reach = HANDS.fetch(part)
+          angle = @seconds / turn * 360.0
+          long = radius * reach
           back = Arcs.point(cx, cy, long * 0.16, angle + 180)
           @pen.path([["M", *back], ["L", *Arcs.point(cx, cy, long, angle)]], stroke: colour, line: thick, cap: "round", part: part)
         end

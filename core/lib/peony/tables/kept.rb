@@ -32,6 +32,18 @@ module Peony
 
       # @raise [Peony::Error] when there is nothing that can be understood
       def table = @table ||= Reader.table(sheet, hash["correct"] || {})
+
+      # A table that lost a column is another table: charts and steps made of it would say something else.
+      # @param fresh [Kept] what is to take its place
+      # @raise [Peony::Error] where it does not
+      def fits!(fresh)
+        gone = table.columns.map(&:name) - fresh.table.columns.map(&:name)
+        return if gone.empty?
+
+        named = gone.size == 1 ? "the column “#{gone.first}” is" : "the columns #{gone.first(3).join(', ')} are"
+        raise Error.new("What stands there now no longer fits: #{named} gone.", hint: "The last good cells are kept.")
+      end
+
       def shape = @shape ||= Shape.new(table)
       def said = @said ||= Finding.all(shape)
     end

@@ -48,8 +48,7 @@ module Peony
       end
 
       # A column in which every cell that is not empty is written plainly, joined by line ends.
-      PLAIN = /\A(?:[£€$]?\d*(?:\.\d+)?%?\n)*\z/
-      GROUPED = /\A(?:[-+]?[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\n|\n)*\z/
+      PLAIN = /\A(?:[-+]?[£€$]?\d{1,3}(?:(?:,\d{3})*|\d*)(?:\.\d+)?%?\n|\n)*\z/
 
       # @param texts [Array<String>]
       # @param mark [String]
@@ -57,7 +56,7 @@ module Peony
       def column(texts, mark)
         if mark == "."
           whole = "#{texts.join("\n")}\n"
-          if whole.match?(PLAIN) || whole.match?(GROUPED)
+          if whole.match?(PLAIN)
             bare = whole.delete("£€$%,").split("\n", -1)
             return Array.new(texts.size) { |i| (cell = bare[i]).empty? ? nil : cell.to_f } if bare.size == texts.size + 1
           end

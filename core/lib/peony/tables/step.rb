@@ -9,7 +9,7 @@ module Peony
 
       members_in "tables/steps"
 
-      # What a step needs, for the form a person fills in. +fields+: name => "column", "number", "time", "table", "word" or a list of choices.
+      # What a step needs, for the form a person fills in. +fields+: name => "column", "number", "time", "table", "word" or the choices with their words.
       Facts = Struct.new(:step, :title, :sees, :fields, keyword_init: true)
 
       class << self

@@ -34,6 +34,23 @@ module Peony
         cells
       end
 
+      # One step more: a table that is worked out takes it, any other becomes the beginning of one.
+      # @param piece [Piece]
+      # @param table [Hash]
+      # @param step [Hash]
+      # @param fresh [String] an id for a new table
+      # @return [Hash] an operation
+      # @raise [Peony::Error]
+      def added(piece, table, step, fresh:)
+        raise Error.new("There is no step in this request.", hint: "Nothing was changed.") unless step.is_a?(Hash)
+        return { "op" => "table.change", "id" => table["id"], "set" => { "steps" => [*table["steps"], step] } } if table["of"]
+
+        taken = piece.data["tables"].map { |t| t["name"] }
+        wished = "#{table['name']}, worked out"[0, 190]
+        name = [wished, *(2..(taken.size + 1)).map { |n| "#{wished} #{n}" }].find { |n| !taken.include?(n) }
+        { "op" => "table.add", "table" => { "id" => fresh, "name" => name, "cells" => "", "of" => table["id"], "steps" => [step] } }
+      end
+
       # @return [String] "only rows where Gate is North"
       def said(fields) = Step.fetch(fields["do"]).said(fields)
 

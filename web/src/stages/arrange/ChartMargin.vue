@@ -26,9 +26,7 @@ const keys = computed(() => (props.chart.data.x.keys.length <= 40 && !["line", "
 /** The numbers of a small chart, to be typed over; each goes into its cell. */
 const numbers = computed(() => (props.chart.table && props.chart.data.x.keys.length * props.chart.data.series.length <= 24 ? props.chart.data.series.flatMap((s, i) => props.chart.data.x.keys.map((key, k) => ({ series: i, key, name: props.chart.data.series.length > 1 ? `${s.name}, ${key}` : key, value: s.values[k] }))) : []));
 const axis = computed(() => props.chart.axis ?? {});
-const UPRIGHT = ["line", "area", "column", "scatter", "bubble", "grouped", "stacked", "waterfall"];
-const POINTS = ["line", "scatter", "bubble"];
-const AREAS = ["stacked", "full-stacked", "grouped", "pie", "ring", "waffle", "waterfall", "column", "bar"];
+const kind = computed(() => piece.catalogue?.charts.find((c) => c.chart === props.chart.chart));
 function setAxis(fields: Record<string, unknown>) {
   const now = Object.fromEntries(Object.entries({ ...axis.value, ...fields }).filter(([, v]) => v !== null && v !== "" && v !== undefined));
   set({ axis: Object.keys(now).length ? now : null });
@@ -61,7 +59,7 @@ watch(stamp, load);
 
 <template>
   <div>
-    <h2>{{ others.charts.find((c) => c.chart === chart.chart)?.title ?? "Chart" }}</h2>
+    <h2>{{ kind?.title ?? "Chart" }}</h2>
     <p class="small quiet from"><template v-if="others.table">from “{{ others.table.name }}” <button class="act" @click="router.push({ name: 'gather', params: route.params, query: { table: others.table!.id } })">Change the numbers</button></template><template v-else>stands by itself, with no table</template></p>
     <div v-for="r in remarks" :key="r.id" class="remark"><strong>{{ r.title }}</strong><span>{{ r.detail }}</span><button v-for="(m, i) in r.mends" :key="m.label" class="act" @click="piece.send('mend', () => ({ remark: r.id, which: i }))">{{ m.label }}</button></div>
 
@@ -90,15 +88,15 @@ watch(stamp, load);
       <summary class="label">Its numbers</summary>
       <div v-for="n in numbers" :key="`${n.series}/${n.key}`" class="number"><label :for="`n-${n.series}-${n.key}`" :title="n.name">{{ n.name }}</label><input :id="`n-${n.series}-${n.key}`" class="field" inputmode="decimal" :value="n.value ?? ''" @change="piece.send(`charts/${chart.id}/number`, () => ({ series: n.series, key: n.key, text: value($event) }))" /></div>
     </details>
-    <details v-if="UPRIGHT.includes(chart.chart) || AREAS.includes(chart.chart)">
+    <details v-if="kind?.scale || kind?.areas">
       <summary class="label">Scale</summary>
-      <template v-if="UPRIGHT.includes(chart.chart)">
-        <div class="two"><label>from<input v-if="POINTS.includes(chart.chart)" class="field" inputmode="decimal" aria-label="Scale from" placeholder="as it is" :value="axis.min ?? ''" @change="limit('min', $event)" /><input v-else class="field" disabled aria-label="Scale from" value="0" title="Lengths begin at nothing" /></label><label>to at least<input class="field" inputmode="decimal" aria-label="Scale to" placeholder="as it is" :value="axis.max ?? ''" @change="limit('max', $event)" /></label></div>
+      <template v-if="kind?.scale">
+        <div class="two"><label>from<input v-if="kind?.scale === 'points'" class="field" inputmode="decimal" aria-label="Scale from" placeholder="as it is" :value="axis.min ?? ''" @change="limit('min', $event)" /><input v-else class="field" disabled aria-label="Scale from" value="0" title="Lengths begin at nothing" /></label><label>to at least<input class="field" inputmode="decimal" aria-label="Scale to" placeholder="as it is" :value="axis.max ?? ''" @change="limit('max', $event)" /></label></div>
         <input class="field sub" aria-label="Title of the scale" maxlength="120" placeholder="Title of the scale" :value="axis.title ?? ''" @change="setAxis({ title: value($event) })" />
         <label class="check"><input type="checkbox" :checked="axis.grid !== false" @change="setAxis({ grid: axis.grid === false ? null : false })" /> Rules across</label>
-        <label v-if="POINTS.includes(chart.chart)" class="check"><input type="checkbox" :checked="!!axis.log" @change="setAxis({ log: axis.log ? null : true })" /> Logarithmic: equal steps are equal ratios</label>
+        <label v-if="kind?.scale === 'points'" class="check"><input type="checkbox" :checked="!!axis.log" @change="setAxis({ log: axis.log ? null : true })" /> Logarithmic: equal steps are equal ratios</label>
       </template>
-      <label v-if="AREAS.includes(chart.chart)" class="check"><input type="checkbox" :checked="!!chart.patterns" @change="set({ patterns: chart.patterns ? null : true })" /> Hatched too, for those who do not see the colours</label>
+      <label v-if="kind?.areas" class="check"><input type="checkbox" :checked="!!chart.patterns" @change="set({ patterns: chart.patterns ? null : true })" /> Hatched too, for those who do not see the colours</label>
     </details>
     <template v-if="keys.length">
       <span class="label">The one that matters</span>

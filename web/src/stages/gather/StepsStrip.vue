@@ -14,7 +14,6 @@ const open = ref(false);
 const chosen = ref("group");
 const fields = reactive<Record<string, string>>({});
 const NAMES: Record<string, string> = { column: "Column", how: "How", value: "Value", by: "Time by", count: "How many", table: "Table", on: "Its column" };
-const HOW: Record<string, string> = { is: "is", not: "is not", more: "is more than", less: "is less than", has: "holds the words", sum: "sums", mean: "means", count: "number of rows", largest: "largest", smallest: "smallest", "": "as it stands", day: "day", weekday: "day of the week", month: "month", quarter: "quarter", year: "year" };
 
 const fact = computed(() => facts.value.find((f) => f.step === chosen.value));
 const parent = computed(() => piece.state?.piece.tables?.find((t) => t.id === props.table.of));
@@ -22,8 +21,8 @@ const others = computed(() => (piece.state?.piece.tables ?? []).filter((t) => t.
 const timed = computed(() => ["date", "month", "quarter", "year"].includes(props.columns.find((c) => c.name === fields.column)?.kind ?? ""));
 const numeric = (c: ColumnFound) => ["number", "money", "percent"].includes(c.kind);
 
-function options(kind: string | string[]): { value: string; title: string }[] {
-  if (Array.isArray(kind)) return kind.map((value) => ({ value, title: HOW[value] ?? value }));
+function options(kind: string | Record<string, string>): { value: string; title: string }[] {
+  if (typeof kind === "object") return Object.entries(kind).map(([value, title]) => ({ value, title }));
   if (kind === "table") return others.value.map((t) => ({ value: t.id, title: t.name }));
   return props.columns.filter((c) => kind !== "number" || numeric(c)).map((c) => ({ value: c.name, title: c.name }));
 }

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A line with the ground under it filled; several series stand on each other.
       class Area < Line
-        chart "area", title: "Area", family: "area", sees: "how much there was, filled from zero", reason: "how much, and how it went", tells: %w[shift weekly spike growth trend max], most: 4000
+        chart "area", title: "Area", family: "area", scale: "lengths", areas: true, sees: "how much there was, filled from zero", reason: "how much, and how it went",
+                      tells: %w[shift weekly spike growth trend max], most: 4000
 
         def self.fit(shape, _said)
           case shape.kind
@@ -16,7 +17,6 @@ module Peony
         private
 
         def zero? = true
-        def lengths? = true
 
         def trace(runs, index)
           pen.group("item", item: "area-#{index}") do

@@ -5,7 +5,7 @@ module Peony
     module Kinds
       # Bars from left to right, the longest on top, each with its name and number.
       class Bar < Chart
-        chart "bar", title: "Bars", family: "bar", sees: "bars in order of length, each with its number", reason: "who has most, in order", tells: %w[leader tie share max], most: 400
+        chart "bar", title: "Bars", family: "bar", areas: true, sees: "bars in order of length, each with its number", reason: "who has most, in order", tells: %w[leader tie share max], most: 400
 
         def self.fit(shape, _said)
           case shape.kind

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A disc for each row: one measure across, one up, a third as its area.
       class Bubble < Scatter
-        chart "bubble", title: "Bubbles", family: "scatter", sees: "discs placed by two measures, a third as their area", reason: "three measures at once", tells: %w[relation leader max],
+        chart "bubble", title: "Bubbles", family: "scatter", scale: "points",
+                        sees: "discs placed by two measures, a third as their area", reason: "three measures at once", tells: %w[relation leader max],
                         most: 60
 
         def self.fit(shape, _said) = %i[things pairs].include?(shape.kind) && shape.measures.size >= 3 && shape.table.size.between?(4, 60) ? 0.52 : nil

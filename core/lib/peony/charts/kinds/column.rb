@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A column for each row, from zero.
       class Column < Chart
-        chart "column", title: "Columns", family: "column", sees: "a column for each row, from zero", reason: "each one by itself", tells: %w[change shift growth trend leader max], most: 130
+        chart "column", title: "Columns", family: "column", scale: "lengths", areas: true, sees: "a column for each row, from zero", reason: "each one by itself",
+                        tells: %w[change shift growth trend leader max], most: 130
 
         # How well columns suit rows in time, by their number.
         BY_SIZE = { 2..8 => 0.9, 9..24 => 0.7, 25..60 => 0.4 }.freeze

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Columns of parts that each make a hundred per cent.
       class FullStacked < Stacked
-        chart "full-stacked", title: "Shares over time", family: "stacked", sees: "columns of parts, each a hundred per cent", reason: "how the parts shift", tells: %w[leader share], most: 60
+        chart "full-stacked", title: "Shares over time", family: "stacked", areas: true, sees: "columns of parts, each a hundred per cent", reason: "how the parts shift",
+                              tells: %w[leader share], most: 60
 
         def self.fit(shape, said) = super&.then { |fit| fit - 0.12 }
 

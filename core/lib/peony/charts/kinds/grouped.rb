@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Columns of several series side by side, one colour a series.
       class Grouped < Stacked
-        chart "grouped", title: "Columns side by side", family: "column", sees: "columns of several series side by side", reason: "compare them in each step", tells: %w[leader max], most: 16
+        chart "grouped", title: "Columns side by side", family: "column", scale: "lengths", areas: true, sees: "columns of several series side by side", reason: "compare them in each step",
+                         tells: %w[leader max], most: 16
 
         def self.fit(shape, _said)
           case shape.kind

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # How often values of each size occur: equal classes at round numbers (about Sturges' count).
       class Histogram < Chart
-        chart "histogram", title: "Histogram", family: "histogram", sees: "how often values of each size occur", reason: "where most of them lie", tells: %w[skew], most: 1_000_000
+        chart "histogram", title: "Histogram", family: "histogram", scale: "lengths", areas: true, sees: "how often values of each size occur", reason: "where most of them lie", tells: %w[skew],
+                           most: 1_000_000
 
         def self.fit(shape, said)
           columns = shape.measures.select { |c| c.numbers.size >= 20 }

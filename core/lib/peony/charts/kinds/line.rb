@@ -5,7 +5,7 @@ module Peony
     module Kinds
       # A line for each series over time, missing values as gaps; names at the ends of the lines.
       class Line < Chart
-        chart "line", title: "Line", family: "line", sees: "how a measure went, with what stands out marked", reason: "every rise and fall",
+        chart "line", title: "Line", family: "line", scale: "points", sees: "how a measure went, with what stands out marked", reason: "every rise and fall",
                       tells: %w[shift weekly spike dip growth trend leader max], most: 4000
 
         # Up to so many points are shown each by itself.
@@ -34,7 +34,6 @@ module Peony
 
         private
 
-        def lengths? = false
         def several? = data.series.size > 1
         def loud?(index) = several? && data.series.size > 4 ? index == loudest : true
         def loudest = @loudest ||= job.highlight ? data.series.index { |s| s.name == job.highlight } || 0 : data.series.each_index.max_by { |i| data.series[i].total }

@@ -5,7 +5,7 @@ module Peony
     module Kinds
       # Shares of a whole as sectors, names beside their parts.
       class Pie < Ring
-        chart "pie", title: "Pie", family: "pie", sees: "shares of a whole as sectors", reason: "a few parts of one whole", tells: %w[share leader], most: 400
+        chart "pie", title: "Pie", family: "pie", areas: true, sees: "shares of a whole as sectors", reason: "a few parts of one whole", tells: %w[share leader], most: 400
 
         MOST = 6
 

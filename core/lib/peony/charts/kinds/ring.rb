@@ -5,7 +5,7 @@ module Peony
     module Kinds
       # Shares of a whole around a ring, the sum in the middle, names beside their parts.
       class Ring < Chart
-        chart "ring", title: "Ring", family: "ring", sees: "shares of a whole around a ring", reason: "parts of one whole", tells: %w[share leader], most: 400
+        chart "ring", title: "Ring", family: "ring", areas: true, sees: "shares of a whole around a ring", reason: "parts of one whole", tells: %w[share leader], most: 400
 
         MOST = 7
         HOLE = 0.6

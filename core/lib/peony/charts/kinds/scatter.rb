@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # A point for each row, one measure across and one up, with the line that fits.
       class Scatter < Chart
-        chart "scatter", title: "Scatter", family: "scatter", sees: "a point for each row, with the line that fits", reason: "how two measures go together", tells: %w[relation outlier],
+        chart "scatter", title: "Scatter", family: "scatter", scale: "points",
+                         sees: "a point for each row, with the line that fits", reason: "how two measures go together", tells: %w[relation outlier],
                          most: 4000
 
         def self.fit(shape, said)
@@ -44,7 +45,6 @@ module Peony
 
         private
 
-        def lengths? = false
         # Both measures are named at their axes already.
         def axis_title = ""
         def name_of_y = job.axis["title"].to_s.strip.empty? ? data.series[1].name : job.axis["title"].strip

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Columns made of parts, one colour a series, names in a line on top.
       class Stacked < Chart
-        chart "stacked", title: "Stacked columns", family: "stacked", sees: "columns made of parts", reason: "the whole and its parts, one after the other", tells: %w[leader share total max],
+        chart "stacked", title: "Stacked columns", family: "stacked", scale: "lengths", areas: true,
+                         sees: "columns made of parts", reason: "the whole and its parts, one after the other", tells: %w[leader share total max],
                          most: 60
 
         SERIES = 6

@@ -5,7 +5,7 @@ module Peony
     module Kinds
       # A hundred squares, one for each per cent of the whole.
       class Waffle < Ring
-        chart "waffle", title: "Hundred squares", family: "waffle", sees: "a hundred squares, one for each per cent", reason: "shares that can be counted", tells: %w[share leader]
+        chart "waffle", title: "Hundred squares", family: "waffle", areas: true, sees: "a hundred squares, one for each per cent", reason: "shares that can be counted", tells: %w[share leader]
 
         def self.fit(shape, said) = super&.then { |fit| fit - 0.04 }
 

@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Steps up and down from nothing to the sum.
       class Waterfall < Chart
-        chart "waterfall", title: "Waterfall", family: "column", sees: "steps up and down from nothing to the sum", reason: "what adds and what takes away", tells: %w[total leader], most: 16
+        chart "waterfall", title: "Waterfall", family: "column", scale: "lengths", areas: true, sees: "steps up and down from nothing to the sum", reason: "what adds and what takes away",
+                           tells: %w[total leader], most: 16
 
         def self.fit(shape, _said)
           column = shape.kind == :things && shape.additive.find { |c| c.numbers.any?(&:negative?) && c.numbers.any?(&:positive?) }

@@ -7,6 +7,8 @@ module Peony
       class Pencil < Finish
         finish "pencil", sees: "a steady hand-drawn line, areas hatched"
 
+        def hatched? = true
+
         def framed(house, width, height)
           drawing = yield(house, width, height)
           Drawing.new(nodes: drawing.nodes.map { |node| sketched(node, house) }, width: width, height: height, cuts: drawing.cuts)

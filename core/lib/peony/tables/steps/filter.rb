@@ -6,7 +6,7 @@ module Peony
       # Only rows in which a column holds, or does not hold, something.
       class Filter < Step
         HOW = { "is" => "is", "not" => "is not", "more" => "is more than", "less" => "is less than", "has" => "holds the words" }.freeze
-        step "filter", title: "Keep some rows", sees: "only rows in which a column holds what you say", fields: { "column" => "column", "how" => HOW.keys, "value" => "word" }
+        step "filter", title: "Keep some rows", sees: "only rows in which a column holds what you say", fields: { "column" => "column", "how" => HOW, "value" => "word" }
 
         def rows
           picked = column

@@ -5,9 +5,10 @@ module Peony
     module Steps
       # Rows put together that share a word, or a month, quarter, year or day of the week.
       class Group < Step
-        HOW = { "sum" => "sums", "mean" => "means", "count" => "counts", "largest" => "largest", "smallest" => "smallest" }.freeze
+        HOW = { "sum" => "sums", "mean" => "means", "count" => "number of rows", "largest" => "largest", "smallest" => "smallest" }.freeze
         WHEN = { "day" => "day", "weekday" => "day of the week", "month" => "month", "quarter" => "quarter", "year" => "year" }.freeze
-        step "group", title: "Put rows together", sees: "one row for each word, month, quarter, year or day of the week", fields: { "column" => "column", "by" => ["", *WHEN.keys], "how" => HOW.keys }
+        step "group", title: "Put rows together", sees: "one row for each word, month, quarter, year or day of the week",
+                      fields: { "column" => "column", "by" => { "" => "as it stands" }.merge(WHEN), "how" => HOW }
 
         def rows
           by = column

@@ -5,7 +5,8 @@ module Peony
     module Steps
       # The rows with the largest numbers, and the others as one where that can be summed.
       class Top < Step
-        step "top", title: "The largest rows", sees: "the rows with the largest numbers, the others together as one", fields: { "column" => "number", "count" => (3..12).map(&:to_s) }
+        COUNTS = (3..12).map(&:to_s).freeze
+        step "top", title: "The largest rows", sees: "the rows with the largest numbers, the others together as one", fields: { "column" => "number", "count" => COUNTS.zip(COUNTS).to_h }
 
         def rows
           picked = numbers

@@ -24,5 +24,5 @@ stand_in = PeonyServer::StandIn::Sheets.new
 run(lambda do |env|
   next stand_in.call(env) if PeonyServer::Settings.demo? && env["PATH_INFO"].start_with?("/stand-in/")
 
-  env["PATH_INFO"].match?(%r{\A/(?:e/|edition\.(?:css|js)|fonts|sign-in\.css|peony\.svg)}) ? readers.call(env) : people.call(env)
+  env["PATH_INFO"].match?(%r{\A/(?:e/|(?:edition|present)\.(?:css|js)|fonts|sign-in\.css|peony\.svg)}) ? readers.call(env) : people.call(env)
 end)

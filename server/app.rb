@@ -56,6 +56,6 @@ module PeonyServer
       json({ error: "Something went wrong on the server.", hint: "Nothing was lost; try again." }, 500)
     end
 
-    register Routes::Home, Routes::Pieces, Routes::Changes, Routes::Drawing, Routes::Readings, Routes::Tables, Routes::Exports, Routes::Editions
+    register Routes::Home, Routes::Pieces, Routes::Changes, Routes::Drawing, Routes::Readings, Routes::Tables, Routes::Exports, Routes::Editions, Routes::Presenting
   end
 end

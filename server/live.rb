@@ -18,7 +18,7 @@ module PeonyServer
       at = at.to_s.strip
       raise Peony::Error.new("Nothing was named to follow.", hint: "Give an address or choose a file.") if at.empty?
 
-      operation = Routes::Tables.bring(piece, [sheet(at, sheet)], name.to_s.strip.empty? ? plain_name(at) : name.to_s.strip)
+      operation = Peony::Tables::Bringing.operation(piece, [sheet(at, sheet)], name.to_s.strip.empty? ? plain_name(at) : name.to_s.strip, ids: Routes::Readings.ids)
       operation["table"]["source"] = { "at" => at, "sheet" => sheet, "every" => every, "fetched" => now, "tried" => now }.compact
       operation
     end

@@ -32,6 +32,14 @@ module PeonyServer
       Peony::Paint::HTML::CLOCK
     end
 
+    { "css" => "text/css", "js" => "text/javascript" }.each do |kind, type|
+      get "/present.#{kind}" do
+        content_type type
+        headers "cache-control" => "public, max-age=3600"
+        File.read(File.join(Peony::ASSETS, "edition", "present.#{kind}"))
+      end
+    end
+
     get "/fonts/:file" do
       path = File.join(Peony::Type::Fonts::FOLDER, File.basename(params["file"]))
       halt 404 unless params["file"].match?(/\A\w+\.ttf\z/) && File.file?(path)

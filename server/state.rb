@@ -63,6 +63,14 @@ module PeonyServer
       made
     end
 
+    # What would look otherwise on one page.
+    # @return [Hash{String => String}] SVG by the id of the object
+    def tried(before, after, page)
+      known = fragments(before)
+      shown = after.pages.find { |p| p["id"] == page } or raise Peony::Error.new("There is no such page.", hint: "Reload the piece.")
+      Peony::Scene::Pages.objects(after, shown).to_h { |object, group| [object["id"], Peony::Paint::SVG.fragment([group])] }.reject { |id, svg| known[id] == svg }
+    end
+
     def proof(piece)
       report = Peony::Proof.of(piece)
       { remarks: report.remarks.map(&:to_h), orderly: report.orderly }

@@ -5,28 +5,39 @@
 #   ruby training/fit.rb --check    also prints how well five fits on four fifths do on the fifth that each has not seen
 require_relative "../lib/peony"
 require_relative "corpus"
+require_relative "labels"
 require_relative "regression"
 
 FAMILIES = [*Peony::Reading::Finder.members.keys, Peony::Reading::Scorer::NONE].freeze
-PROSE = %w[list sequence cycle cause hub journey].freeze
 PATH = File.join(Peony::ASSETS, "reading", "weights.json")
 
 def text_of(passage) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(passage.text)))
 
-# Which sentences of running text carry an item, by the words of the labelled items.
-def stray_rows(passages)
-  passages.select { |p| PROSE.include?(p.family) }.flat_map do |passage|
-    text = text_of(passage)
-    next [] if text.tree.size >= 2
+# Running text with labelled items: the passages that tell where items begin and which sentences carry none.
+def running(passages) = passages.reject { |p| p.items.empty? }.map { |p| [p, text_of(p)] }.reject { |_, text| text.tree.size >= 2 }
 
-    spans = Peony::Reading::Points.candidates(text)
-    carried = passage.items.filter_map do |item|
-      words = [item, *item["children"]].flat_map { |i| i["words"] }.map(&:downcase)
-      spans.index { |s| item["words"].all? { |w| s.text.downcase.include?(w.downcase) } } || spans.index { |s| words.any? { |w| s.text.downcase.include?(w) } }
+# Which joints of a sentence part two items.
+def seam_rows(passages)
+  running(passages).flat_map do |passage, text|
+    seams = Labels.seams(text, Labels.places(passage, text))
+    text.sentences.flat_map do |sentence|
+      [].tap do |rows|
+        Peony::Reading::Seams.walk(text, sentence) do |signs, joint|
+          seams.include?(joint.from).tap { |seam| rows << [Peony::Reading::Seams.owned(signs, passage.family), { "yes" => seam ? 1.0 : 0.0 }] }
+        end
+      end
     end
-    next [] if carried.uniq.size < 2
+  end
+end
 
-    Peony::Reading::Strays.signs(text, spans).each_with_index.map { |signs, i| [signs.transform_keys(&:to_s), { "yes" => carried.include?(i) ? 1.0 : 0.0 }] }
+# Which parts of running text carry an item.
+def stray_rows(passages)
+  running(passages).flat_map do |passage, text|
+    places = Labels.places(passage, text)
+    spans = Peony::Reading::Seams.parts(text, passage.family)
+    Peony::Reading::Strays.signs(text, spans).zip(spans).map do |signs, span|
+      [Peony::Reading::Strays.owned(signs, passage.family), { "yes" => places.any? { |at| at.between?(span.from, span.to - 1) } ? 1.0 : 0.0 }]
+    end
   end
 end
 
@@ -47,26 +58,26 @@ def family_rows(passages)
 end
 
 PENALTY = 0.0134
+PARTS_PENALTY = 0.01
 
 def store(weights)
   File.write(PATH, "#{JSON.pretty_generate(weights)}\n")
   Peony::Reading::Weights.instance_variable_set(:@all, nil)
 end
 
-def strays(passages)
-  Regression.binary(stray_rows(passages), penalty: 0.001).transform_values { |v| v.round(4) }
-end
+def binary(rows) = Regression.binary(rows, penalty: PARTS_PENALTY).transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 }
 
 def families(passages)
   Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
             .transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 } }
 end
 
-# The strays come first: what the finders see depends on them.
+# What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, finders make items of them.
 def fit(passages)
-  sentences = strays(passages)
-  store("strays" => sentences, "families" => Peony::Reading::Weights.families)
-  store("strays" => sentences, "families" => families(passages))
+  known = Peony::Reading::Weights.all
+  store(known = known.merge("seams" => binary(seam_rows(passages))))
+  store(known = known.merge("strays" => binary(stray_rows(passages))))
+  store(known.merge("families" => families(passages)))
 end
 
 # Whether the first, and one of the first three families is right, and the items are as many as they should be.

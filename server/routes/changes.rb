@@ -14,6 +14,14 @@ module PeonyServer
           acknowledge(journal.apply(operation, base: body_json["base"]))
         end
 
+        # How a change would look, while a hand still holds it; nothing is kept.
+        app.post("/api/pieces/:id/tried") do
+          operation = body_json["operation"]
+          raise Peony::Error.new("There is no operation in this request.", hint: "Nothing was changed.") unless operation.is_a?(Hash)
+
+          json(svg: State.tried(piece.piece, piece.piece.apply(operation).piece, body_json["page"]))
+        end
+
         app.post("/api/pieces/:id/undo") { acknowledge(journal.undo) }
         app.post("/api/pieces/:id/redo") { acknowledge(journal.redo) }
 

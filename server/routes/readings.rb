@@ -68,7 +68,7 @@ module PeonyServer
         # @return [Proc] fresh ids for pages and objects
         def ids = ->(prefix) { "#{prefix}#{Store::Pieces.name(7)}" }
 
-        # Puts a document behind the notes that are there.
+        # Puts a document behind the notes that are there; its tables of numbers come as tables too.
         def bring(app, document)
           blocks = document.blocks.map(&:to_h)
           raise Peony::Error.new("There are no words in this file.", hint: "Choose another one.") if blocks.empty?
@@ -78,7 +78,9 @@ module PeonyServer
 
           stamp = Store::Pieces.name(4)
           blocks.each { |block| block["id"] = "#{stamp}#{block['id']}" if taken.key?(block["id"]) }
-          app.acknowledge(app.journal.apply({ "op" => "notes.splice", "at" => taken.size, "remove" => 0, "insert" => blocks }))
+          notes = { "op" => "notes.splice", "at" => taken.size, "remove" => 0, "insert" => blocks }
+          tables = Peony::Tables::Bringing.of_document(app.piece.piece, document, ids: ids)
+          app.acknowledge(app.journal.apply(tables.empty? ? notes : { "op" => "batch", "operations" => [notes, *tables] }))
         end
 
         def tiny(reading, house)

@@ -13,7 +13,7 @@ module PeonyServer
           name = params["name"].to_s
           bytes = request.body&.read.to_s
           @body_json = { "tab" => params["tab"] }
-          acknowledge(journal.apply(Tables.bring(piece.piece, Peony::Tables.sheets(bytes, File.extname(name)), File.basename(name, ".*")), base: nil))
+          acknowledge(journal.apply(Peony::Tables::Bringing.operation(piece.piece, Peony::Tables.sheets(bytes, File.extname(name)), File.basename(name, ".*"), ids: Readings.ids), base: nil))
         end
 
         # What can be followed besides addresses, and what steps there are.
@@ -40,7 +40,7 @@ module PeonyServer
           raise Peony::Error.new("There are no cells in this.", hint: "Copy some cells and paste them.") if text.strip.empty?
 
           sheet = Peony::Tables::Sheet.new(name: nil, rows: Peony::Tables::Readers::Delimited.rows(text))
-          acknowledge(journal.apply(Tables.bring(piece.piece, [sheet], body_json["name"].to_s), base: nil))
+          acknowledge(journal.apply(Peony::Tables::Bringing.operation(piece.piece, [sheet], body_json["name"].to_s, ids: Readings.ids), base: nil))
         end
 
         app.get("/api/pieces/:id/tables/:table.csv") do
@@ -121,24 +121,6 @@ module PeonyServer
 
           kept = Peony::Tables::Kept.of(piece.table(table))
           Peony::Charts::Asked.for(words.to_s[0, 500], kept.shape, kept.said, house: piece.house, **size)
-        end
-
-        # @return [Hash] the operation that brings sheets as tables
-        def bring(piece, sheets, name)
-          taken = (piece.data["tables"] || []).map { |t| t["name"] }
-          list = sheets.first(12).map do |sheet|
-            cells = Peony::Tables::Cells.text(sheet.rows)
-            raise Peony::Error.new("This table holds more than 8 MB of cells.", hint: "Bring the columns that matter, or fewer rows.") if cells.size > 8_000_000
-
-            wished = [name.empty? ? "Table" : name, sheets.size > 1 ? sheet.name : nil].compact.join(": ")[0, 190]
-            called = wished
-            called = "#{wished} #{taken.size + 1}" while taken.include?(called) && (taken << called)
-            taken << called
-            table = { "id" => "t#{Store::Pieces.name(6)}", "name" => called, "cells" => cells }
-            Peony::Tables::Kept.of(table).table
-            { "op" => "table.add", "table" => table }
-          end
-          list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
         end
 
         # Cells that cannot be read come last either way.

@@ -33,7 +33,7 @@ RSpec.describe "Access" do
     sign_up
     id = make
     clear_cookies
-    ["/api/pieces", "/api/pieces/#{id}", "/api/pieces/#{id}/export.pdf", "/api/pieces/#{id}/first.svg", "/api/me", "/api/pieces/#{id}/events",
+    ["/api/pieces", "/api/pieces/#{id}", "/api/pieces/#{id}/export.pdf", "/api/pieces/#{id}/first.svg", "/api/me", "/api/pieces/#{id}/events", "/present/#{id}",
      "/api/catalogue"].each do |path|
       get path
       expect([path, last_response.status]).to eq [path, 401]

@@ -18,6 +18,22 @@ RSpec.describe "Changes" do
     expect(got["svg"]).not_to include(other)
   end
 
+  it "are tried without being kept: only what would look otherwise is drawn" do
+    figure
+    other = place(id, form: "ring", heading: "Who came")
+    seq = fetch("/api/pieces/#{id}")["seq"]
+    got = send_json("POST", "/api/pieces/#{id}/tried", { operation: { op: "item.change", id: figure, item: "i1", set: { title: "Aim" } }, page: "p1" })
+    expect(got["svg"].keys).to eq [figure]
+    expect(got["svg"][figure]).to include("Aim")
+    expect(got["svg"]).not_to include(other)
+    expect(fetch("/api/pieces/#{id}")["seq"]).to eq seq
+    expect(title_of(figure)).not_to eq "Aim"
+    send_json("POST", "/api/pieces/#{id}/tried", { operation: { op: "item.change", id: "nothing", item: "i1", set: { title: "Aim" } }, page: "p1" })
+    expect(last_response.status).to eq 422
+    send_json("POST", "/api/pieces/#{id}/tried", { operation: { op: "item.change", id: figure, item: "i1", set: { title: "Aim" } }, page: "p9" })
+    expect(last_response.status).to eq 422
+  end
+
   it "redress everything at once" do
     figure
     got = change(id, { op: "style.change", style: { name: "Dusk" } })

@@ -31,6 +31,18 @@ RSpec.describe "Tables of a piece" do
     expect(whole["findings"].map { |f| f["sentence"].tr("\u00A0", " ") }).to include("Guests on 13 August 2025: 301, where about 53 would be usual.")
   end
 
+  it "come along with a document that holds them, where they hold numbers, and one undo takes all back" do
+    words = "# Season\n\nA good one.\n\n## Guests\n\n| Month | Guests |\n|---|---|\n| May | 410 |\n| June | 380 |\n\n## Keys\n\n| Who | Key |\n|---|---|\n| Ann | shed |\n| Bob | dome |\n"
+    token = fetch("/api/me")["token"]
+    post "/api/pieces/#{id}/file?name=season.md&tab=a", words, { "CONTENT_TYPE" => "application/octet-stream", "HTTP_X_CSRF_TOKEN" => token }
+    expect(fetch("/api/pieces/#{id}")["piece"]["tables"].map { |t| t["name"] }).to eq ["Guests"]
+    expect(fetch("/api/pieces/#{id}/tables/#{table['id']}")["columns"].map { |c| [c["name"], c["kind"]] }).to eq [%w[Month month], %w[Guests number]]
+    expect(fetch("/api/pieces/#{id}")["piece"]["notes"].map { |b| b["text"] }).to include("May: Guests 410")
+    send_json("POST", "/api/pieces/#{id}/undo", { tab: "a" })
+    after = fetch("/api/pieces/#{id}")["piece"]
+    expect([after["tables"], after["notes"].map { |b| b["text"] }.grep(/Guests/)]).to eq [[], []]
+  end
+
   it "are brought as cells that were copied, and taken out and brought back" do
     send_json("POST", "/api/pieces/#{id}/tables/text", { text: "Lane\tParcels\nAsh\t12\nElm\t30\n", name: "Post", tab: "a" })
     expect(table["name"]).to eq "Post"

@@ -8,6 +8,9 @@ module Peony
 
     VERSION = 1
     # Kinds that ship, with their size in px and how the person measures them.
+    # Tables that one piece holds, as its schema says.
+    MOST_TABLES = 40
+
     KINDS = {
       "infographic" => { title: "Portrait infographic", width: 1080, height: 1920, unit: "px" },
       "square" => { title: "Square picture", width: 1080, height: 1080, unit: "px" },

@@ -8,7 +8,7 @@ const props = defineProps<{ page: PageSkeleton; svg?: Record<string, string>; ob
 const piece = usePiece();
 const size = computed(() => piece.state?.piece.size ?? { width: 100, height: 100 });
 const list = computed(() => props.objects ?? props.page.objects);
-const drawn = (id: string) => props.svg?.[id] ?? piece.state?.svg[id] ?? "";
+const drawn = (id: string) => props.svg?.[id] ?? piece.tried[id] ?? piece.state?.svg[id] ?? "";
 </script>
 
 <template>

@@ -21,6 +21,8 @@ export const usePiece = defineStore("piece", () => {
   /** Where a connector begins while its other end is being chosen. */
   const linking = ref<{ object: string; item?: string } | null>(null);
   const pageId = ref<string | null>(null);
+  /** How objects would look while a hand still holds a value. */
+  const tried = shallowRef<Record<string, string>>({});
   let queue: Promise<unknown> = Promise.resolve();
   let events: EventSource | null = null;
 
@@ -122,6 +124,20 @@ export const usePiece = defineStore("piece", () => {
   const changeItem = (id: string, itemId: string, set: Record<string, unknown>) => apply({ op: "item.change", id, item: itemId, set });
   const idle = () => queue;
 
+  /** Draws a change without making it; the last one asked for wins. */
+  let trying = 0;
+  async function attempt(operation: Operation) {
+    const mine = ++trying;
+    try {
+      const { svg } = await post<{ svg: Record<string, string> }>(`/api/pieces/${state.value?.id}/tried`, { operation, page: page.value?.id });
+      if (mine === trying) tried.value = svg;
+    } catch { /* what cannot be drawn is told when it is let go */ }
+  }
+  function letGo() {
+    trying += 1;
+    tried.value = {};
+  }
+
   function select(id: string | null, itemId: string | null = null, partName: string | null = null) {
     selected.value = id;
     item.value = itemId;
@@ -141,7 +157,7 @@ export const usePiece = defineStore("piece", () => {
     });
   }
 
-  return { state, catalogue, trouble, pending, offline, selected, item, part, linking, pageId, page, object, style, roles, open, close, send, apply, undo, redo, change, changeItem, changePart, select, reload, idle };
+  return { state, catalogue, trouble, pending, offline, selected, item, part, linking, pageId, tried, attempt, letGo, page, object, style, roles, open, close, send, apply, undo, redo, change, changeItem, changePart, select, reload, idle };
 });
 
 export const freshId = (letter: string) => letter + Math.random().toString(36).slice(2, 9);

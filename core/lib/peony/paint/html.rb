@@ -18,6 +18,8 @@ module Peony
         @media print{details{display:none}body{background:#fff}main{padding:0;max-width:none}footer{display:none}figure{margin:0;break-after:page}}
       TEXT
 
+      PRESENT = '<link rel="stylesheet" href="/present.css"><script src="/present.js" defer></script>'
+
       module_function
 
       # @param pictures [Array<Scene::Picture>]
@@ -25,8 +27,9 @@ module Peony
       # @param title [String, nil]
       # @param css [String] rules for fonts; by default the letters in use are embedded
       # @param note [String, nil] a line at the foot
+      # @param present [Boolean] one page at a time, over the whole window; needs +css+
       # @return [String] a complete document
-      def paint(pictures, narrow: [], title: nil, css: nil, note: nil)
+      def paint(pictures, narrow: [], title: nil, css: nil, note: nil, present: false)
         name = title || pictures.first&.title || "Peony"
         figures = pictures.each_with_index.map do |picture, index|
           small = narrow[index] unless narrow[index].nil? || narrow[index].width == picture.width
@@ -36,8 +39,8 @@ module Peony
         <<~DOCUMENT
           <!doctype html>
           <html lang="#{CGI.escapeHTML(pictures.first&.lang || 'en')}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
-          <title>#{CGI.escapeHTML(name)}</title>#{%(<link rel="icon" href="/peony.svg">) if css}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}</head>
-          <body><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}#{script(pictures, css)}</body></html>
+          <title>#{CGI.escapeHTML(name)}</title>#{%(<link rel="icon" href="/peony.svg">) if css}#{css ? %(<link rel="stylesheet" href="#{css}">) : "<style>#{CSS}</style>"}#{PRESENT if present}</head>
+          <body#{' class="present"' if present}><main><h1 class="words">#{CGI.escapeHTML(name)}</h1>#{figures.join("\n")}</main>#{"<footer>#{CGI.escapeHTML(note)}</footer>" if note}#{script(pictures, css)}</body></html>
         DOCUMENT
       end
 

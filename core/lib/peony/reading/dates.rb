@@ -12,7 +12,7 @@ module Peony
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
       HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
-      AFTER_HOUR = "the|an?|he|she|they|we|it|i|I|in the|and|until|till|sharp|or|there|on|every"
+      AFTER_HOUR = "the|an?|he|she|they|we|you|it|i|I|in the|and|until|till|sharp|or|there|on|every|all|everyone|nobody"
       ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
 
@@ -48,6 +48,10 @@ module Peony
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
+        /\b(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, lambda { |m|
+          hour = Numbers.spelled(m[3]) + (Numbers.spelled(m[3]) < 7 ? 12.0 : 0)
+          hour + ((m[2].downcase == "to" ? -1 : 1) * Numbers.spelled(m[1]) / 60.0)
+        }],
         /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],

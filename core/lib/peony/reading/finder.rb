@@ -67,15 +67,14 @@ module Peony
       end
 
       # What stands side by side: nodes, or the longest series where it holds most of the words, or the points of running text.
-      # @param first [Float] how likely the first sentence of running text must carry an item
       # @return [Array<Item>]
-      def alike(series: true, first: Points::LEAST)
+      def alike(series: true)
         return nodes.map { |n| node_item(n) } if nodes.size >= 2
 
         parts = series ? text.series.first : nil
         return parts.map { |s| item(s) } if parts && series_rules?(parts)
 
-        text.points(first: first).map { |p| point_item(p) }
+        text.points(self.class.name_of_family).map { |p| point_item(p) }
       end
 
       # Whether a series says more than the sentences around it.

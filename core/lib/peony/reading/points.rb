@@ -2,7 +2,7 @@
 
 module Peony
   module Reading
-    # What running text says one after the other: its sentences, parted at semicolons, without introductions and asides.
+    # What running text says one after the other: its sentences, parted where two items meet, without introductions and asides.
     module Points
       # +spans+: the sentence that carries the point and those that go on about it.
       Point = Struct.new(:span, :more, :chance, keyword_init: true) do
@@ -33,18 +33,15 @@ module Peony
       end
 
       # @param text [Reading::Text]
-      # @param first [Float] how likely the first sentence must carry an item: steps and stages begin at once more often than causes do
+      # @param family [String] what a sentence holds differs by family: see Seams
       # @return [Array<Point>]
-      def of(text, first: LEAST)
-        spans = candidates(text)
-        chances = Strays.chances(text, spans)
-        points = []
-        spans.zip(chances).each do |span, chance|
-          if chance >= (span.equal?(spans.first) ? first : LEAST) then points << Point.new(span: span, more: [], chance: chance)
+      def of(text, family)
+        spans = Seams.parts(text, family)
+        spans.zip(Strays.chances(text, spans, family)).each_with_object([]) do |(span, chance), points|
+          if chance >= LEAST then points << Point.new(span: span, more: [], chance: chance)
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
-        points
       end
 
       # A sentence that speaks on about what was just named.

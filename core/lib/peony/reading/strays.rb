@@ -16,11 +16,18 @@ module Peony
 
       # @param text [Reading::Text]
       # @param spans [Array<Span>] sentences in order
+      # @param family [String] read as which family
       # @return [Array<Float>] 0..1 for each: how likely it carries an item of its own
-      def chances(text, spans)
+      def chances(text, spans, family = "list")
         weights = Weights.strays
-        signs(text, spans).map { |sign| Weights.logistic(sign.sum { |name, value| (weights[name.to_s] || 0) * value }) }
+        signs(text, spans).map { |sign| Weights.logistic(owned(sign, family).sum { |name, value| (weights[name] || 0) * value }) }
       end
+
+      # Signs that are weighed for each family by itself as well.
+      OWN = %i[bias first last back verb near clause back_short first_short last_short frame question condition imperative hands_first takes_last closes whole_first].freeze
+
+      # @return [Hash{String => Numeric}] the signs with those of the family
+      def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name)] }).reject { |_, v| v.zero? }
 
       # @return [Array<Hash{Symbol => Numeric}>] for each sentence
       def signs(text, spans)
@@ -33,7 +40,7 @@ module Peony
         lengths = spans.map { |s| s.text.split.size }
         spans.each_index.map do |i|
           odd = one(!tense[i].nil? && tense[i] != main)
-          sentence(text, spans, i, words, middle).merge(apart(spans, i, modes), shape(spans, i, leads, lengths),
+          sentence(text, spans, i, words, middle).merge(apart(spans, i, modes), shape(spans, i, leads, lengths), clause(text, spans, i), handed(text, spans, i),
                                                         tense: odd, tense_first: i.zero? ? odd : 0, tense_last: i == spans.size - 1 ? odd : 0)
         end
       end
@@ -117,6 +124,30 @@ module Peony
           after_one: one(index == 1), inner: one(index.positive? && !last)
         }
       end
+
+      # Part of a sentence.
+      def clause(text, spans, index)
+        part = text.sentences.none? { |s| s.from == spans[index].from && s.to == spans[index].to }
+        { clause: one(part), clause_last: one(part && index == spans.size - 1), clause_verbless: one(part && text.tokens_in(spans[index]).none?(&:finite?)),
+          condition: one(spans[index].text.match?(Seams::IF)) }
+      end
+
+      # Links of a chain take up what the one before them ends with, and hand on what the next begins with.
+      def handed(text, spans, index)
+        head, tail = Flow.halves(text, spans[index])
+        before = index.positive? ? Flow.halves(text, spans[index - 1]).flatten : []
+        after = spans[index + 1] ? Flow.halves(text, spans[index + 1]).first : []
+        first = index.zero?
+        last = index == spans.size - 1
+        low = spans[index].text.downcase
+        { takes: one(head.intersect?(before)), hands: one(tail.intersect?(after)), hands_first: one(first && tail.intersect?(after)), takes_last: one(last && head.intersect?(before)),
+          closes: one(last && (head + tail).intersect?(Flow.halves(text, spans.first).flatten)), whole_first: one(first && low.match?(WHOLE)), not_first: one(first && low.match?(NOT)),
+          not_last: one(last && low.match?(NOT)), we_first: one(first && low.match?(/\b(?:i|we|you|me|us|our|my)\b/)) }
+      end
+
+      NOT = /\b(?:not|never|no|nobody|nothing|none|without)\b|n['’]t\b/
+      # Words for what is told as a whole.
+      WHOLE = /\b(?:reasons?|causes?|roots?|consequences?|effects?|things?|ways?|steps?|stages?|rhythm|affair|round|business|tale|story|history|rest|secret|recipe|credit|fault|blame|same|own)\b/
 
       def lead(text, span)
         first = text.tokens_in(span).first

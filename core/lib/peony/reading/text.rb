@@ -48,6 +48,10 @@ module Peony
       # @return [Array<Dates::Moment>]
       def dates = @dates ||= Dates.in(string)
 
+      # @return [Array<Dates::Moment>] dates, and what is told from them: "two years later"
+      def moments = @moments ||= Moments.of(string, dates)
+
+      def moments_in(span) = moments.select { |d| d.from >= span.from && d.to <= span.to }
       def quantities_in(span) = quantities.select { |q| q.from >= span.from && q.to <= span.to }
       def dates_in(span) = dates.select { |d| d.from >= span.from && d.to <= span.to }
 
@@ -77,8 +81,8 @@ module Peony
       def tree = @tree ||= Tree.of(self)
 
       # @return [Array<Points::Point>] what running text says one after the other
-      # @param first [Float] how likely its first sentence must carry an item
-      def points(first: Points::LEAST) = (@points ||= {})[first] ||= Points.of(self, first: first)
+      # @param family [String] read as which family
+      def points(family = "list") = (@points ||= {})[family] ||= Points.of(self, family)
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }

@@ -16,6 +16,9 @@ module Peony
       def changes(text)
         return [] if text.tree.size >= 2
 
+        row = row(text)
+        return row if row.any?
+
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
         list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
         list = used(text) if list.size != 2
@@ -23,6 +26,19 @@ module Peony
 
         before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
         before && after && told?(before, after, *list) ? [Pairs::Pair.new(one: list[0], two: list[1], name: "", from: before.from, to: after.to)] : []
+      end
+
+      # "Two years ago it sold 340 loaves and threw away fifty. Now it sells 410 and throws away six": as many numbers then as now.
+      def row(text)
+        text.sentences.each_cons(2) do |before, after|
+          next unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)
+
+          lists = [before, after].map { |s| text.quantities_in(s).reject { |q| q.approximate || q.value.between?(0, 1) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) } }
+          next unless lists.map(&:size).uniq.size == 1 && lists[0].size.between?(2, 4) && lists.transpose.all? { |a, b| (a.unit == b.unit || !b.said || !a.said) && a.value != b.value }
+
+          return lists.transpose.map { |a, b| Pairs::Pair.new(one: a, two: b, name: "", from: before.from, to: after.to) }
+        end
+        []
       end
 
       # "It used to take 25 minutes. With two hatches it takes 11": the first of its unit, and the next one in a later sentence.

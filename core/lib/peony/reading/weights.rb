@@ -11,6 +11,9 @@ module Peony
       # @return [Hash{String => Float}]
       def strays = all.fetch("strays")
 
+      # @return [Hash{String => Float}] see Seams
+      def seams = all.fetch("seams")
+
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 

@@ -6,6 +6,7 @@ import type { Box, PageSkeleton } from "../../api/types";
 import PageView from "../../piece/PageView.vue";
 import { linesOf, resized, snapMove, tidy } from "./snap";
 import { editorFor, type Edit } from "./editing";
+import ValueGrip from "./ValueGrip.vue";
 
 const props = defineProps<{ page: PageSkeleton; zoom: number; svg?: Record<string, string> }>();
 const emit = defineEmits<{ leave: [] }>();
@@ -245,6 +246,7 @@ defineExpose({ focus: () => root.value?.focus() });
           <i v-for="h in handles" :key="h" :class="['handle', h]" :data-handle="h" />
         </div>
         <div v-if="itemBox && !live" class="item" :style="place(itemBox)" />
+        <ValueGrip v-if="object.type === 'figure' && !live && !edit && !piece.part" :figure="object" :item="itemBox ? piece.item : null" :box="(itemBox && piece.item ? itemBox : object.box)" :zoom="zoom" />
       </template>
       <i v-if="guides.x !== null" class="guide v" :style="{ left: px(guides.x) }" /><i v-if="guides.y !== null" class="guide h" :style="{ top: px(guides.y) }" />
       <textarea v-if="edit" ref="field" v-model="edit.value" class="editing" :style="edit.style" :aria-label="`Words: ${edit.name}`" @blur="commit" @keydown.esc.stop="edit = null" @keydown.enter.exact.prevent.stop="commit" @pointerdown.stop @dblclick.stop />

@@ -134,13 +134,15 @@ async function openFile(list: FileList | null | undefined) {
   await flush();
   mine += 1;
   reading.value = chosen.name;
+  const before = tables.value.length;
   const answer = await piece.send(`file?name=${encodeURIComponent(chosen.name)}`, () => chosen);
   reading.value = null;
   mine -= 1;
   if (!answer) return;
   refill();
   void read();
-  tell(`“${chosen.name}” was added at the end of the notes.`, { label: "Undo", run: () => void piece.undo() });
+  const more = tables.value.length - before;
+  tell(`“${chosen.name}” was added at the end of the notes${more ? `, with ${many(more, "table")} of numbers beside them` : ""}.`, { label: "Undo", run: () => void piece.undo() });
 }
 
 async function make() {

@@ -86,6 +86,10 @@ const missing = computed(() => piece.state!.remarks.length);
       </template>
       <ul v-if="editions.length > (live ? 1 : 0)" class="older"><li v-for="e in editions.filter((x) => x !== live)" :key="e.id"><span>Edition {{ e.number }}</span><a v-if="e.takenBackAt === null" :href="e.path" target="_blank" rel="noopener">{{ e.path }}</a><span v-else class="quiet">taken back at {{ clock(e.takenBackAt) }}</span><button v-if="e.takenBackAt === null" class="act" @click="takeBack(e)">Take it back</button></li></ul>
       <hr />
+      <h2>Present</h2>
+      <p class="quiet">Page by page over the whole window, as the piece is now; clocks and countdowns run.</p>
+      <v-btn variant="outlined" :href="`/present/${piece.state!.id}`" target="_blank">Present {{ pages.length === 1 ? "the page" : many(pages.length, "page") }}</v-btn>
+      <hr />
       <h2>Files</h2>
       <div class="options">
         <div class="switch" role="group" aria-label="Enlarged"><button v-for="n in [1, 2, 3]" :key="n" :aria-pressed="scale === n" @click="scale = n">{{ n }} ×</button></div>

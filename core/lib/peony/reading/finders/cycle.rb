@@ -11,8 +11,7 @@ module Peony
 
         def find
           items = chain || alike(series: text.sentences.size <= 2)
-          items = fuller(items) if items.size <= 3
-          items = closed(items)
+            items = closed(items)
           items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
           return nil if items.size < 3 || items.size > 10
 
@@ -30,19 +29,6 @@ module Peony
 
           body = Series.after_colon(sentence) || sentence
           Sentences.clauses(body, /;\s+(?:and )?|,\s+(?=who\b|which\b|tells?\b)/).map { |s| item(s) }
-        end
-
-        # A round of three or fewer hides steps within its sentences.
-        def fuller(items)
-          parts = clauses
-          parts.size.between?([items.size + 1, 3].max, 6) ? parts : items
-        end
-
-        # Sentences that hold several steps each: "Rain soaks into the moss, the moss lets it down, and the burn carries it to the sea."
-        def clauses
-          return [] if nodes.size >= 2
-
-          text.points.flat_map { |p| text.clauses(p.span, /,\s+(?:and\s+)?|\s+and\s+/) { |a, b| [a, b].all? { |s| Series.subject_verb?(text, s) } } }.map { |s| item(s) }
         end
 
         # What stands behind the sentence that leads back is a remark.

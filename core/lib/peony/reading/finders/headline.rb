@@ -8,7 +8,7 @@ module Peony
         family "headline"
 
         def find
-          items = units.flat_map { |s| numbers(s) }.compact
+          items = units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] }
           return nil if items.empty? || items.size > 12
 
           finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 ? 0.3 : 0),

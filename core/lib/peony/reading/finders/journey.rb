@@ -8,7 +8,7 @@ module Peony
         family "journey"
 
         def find
-          items = alike(series: dense?, first: 0.35)
+          items = alike(series: dense?)
           return nil if items.size < 3
 
           felt = share(units) { |s| s.text.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) } }

@@ -8,7 +8,7 @@ module Peony
         family "list"
 
         def find
-          items = alike(first: 0.35)
+          items = alike
           return nil if items.size < 2
 
           finding(nodes.size >= 2 ? 0.7 : 0.4, reason(items), items)

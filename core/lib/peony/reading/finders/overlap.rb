@@ -62,7 +62,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = labelled || apart || meeting
+          told = labelled || apart || meeting || each_then_both
           return told if told
           return nil if text.cues[:both] < 2
 
@@ -108,6 +108,18 @@ module Peony
 
           @strength = 0.75
           [*parts, shared].map { |s| item(s) }
+        end
+
+        # "The shop sells paint and rope, and the chandler charts and rope. Both cut keys": each by itself, then both.
+        def each_then_both
+          at = text.sentences.index { |s| s.text.match?(/\A(?:both\b|they (?:both|share)|what they share|in common|the two of them)/i) }
+          return nil unless at&.positive? && text.sentences.drop(at).size <= 2
+
+          each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }
+          return nil unless each.size.between?(2, 3)
+
+          @strength = 0.6
+          [*each, text.sentences[at]].map { |s| item(s) }
         end
 
         # "From the teacher comes knowing when to stop; from the actor, knowing when to start."

@@ -30,7 +30,7 @@ module Peony
         # "Everything else is repeats": the share that is left for the reader to work out.
         def rest
           @rest ||= begin
-            span = text.sentences.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| q.unit == "%" && q.from > s.from + s.text.index(REST) } }
+            span = text.sentences.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
             span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span && item(span)
           end
@@ -53,16 +53,19 @@ module Peony
         # "45 % came with a school, 30 % on star nights and 10 % for talks": each share and the words up to the next one.
         def of_clauses
           items = text.sentences.flat_map do |sentence|
-            shares = text.quantities_in(sentence).select { |q| q.unit == "%" && q.value.positive? }
+            shares = text.quantities_in(sentence).select { |q| share?(q) }
             # "A good half of the visitors, 52 %": said roughly, then exactly.
             shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= 6 && b.from - a.to < 40 }
             next [] if shares.empty?
 
             leads = shares.size == 1 || trailing?(sentence, shares)
-            shares.each_index.filter_map { |i| leads ? before(sentence, shares, i) : after(sentence, shares, i) }
+            shares.each_index.filter_map { |i| leads && !whole_leads?(sentence, shares) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
           end
           items if items.size >= 2
         end
+
+        # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
+        def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)
 
         # Whether each share stands behind its words ("schools 45 %, talks 10 %"), not before them ("45 % yes, 55 % no").
         def trailing?(sentence, shares)
@@ -149,6 +152,9 @@ module Peony
           words.strip.sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly)?(?:\s+(?:the|a))?\s*\z/i, "").sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end
+
+        # Pence of a pound are shares too.
+        def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (quantity.unit == "pence" && text.all_words.match?(/\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/)))
 
         def share_in(span) = text.quantities_in(span).find { |q| %w[% pence].include?(q.unit) && q.value.positive? }
 

@@ -32,23 +32,23 @@ module Peony
           @units ||= begin
             entries = text.outer.map(&:span)
             entries = text.tree.map(&:span) if entries.empty? && text.tree.count { |n| n.span.text.match?(AGE) } >= 3
-            entries.count { |s| text.dates_in(s).any? || s.text.match?(AGE) } >= 3 ? entries : joined(text.sentences).flat_map { |s| split(s) }
+            entries.count { |s| text.moments_in(s).any? || s.text.match?(AGE) } >= 3 ? entries : joined(text.sentences).flat_map { |s| split(s) }
           end
         end
 
         # "12 January, annual meeting. 3 March, spring clean." stays as it is; a date alone leads the sentence after it.
         def joined(sentences)
           sentences.each_with_object([]) do |s, list|
-            alone = list.last && text.dates_in(list.last).any? && list.last.text.split.size <= 4 && list.last.text.length < 26 && text.dates_in(s).empty?
+            alone = list.last && text.moments_in(list.last).any? && list.last.text.split.size <= 4 && list.last.text.length < 26 && text.moments_in(s).empty?
             alone ? list[-1] = text.span(list.last.from, s.to) : list << s
           end
         end
 
         def split(sentence)
-          return [sentence] if text.dates_in(sentence).size < 2
+          return [sentence] if text.moments_in(sentence).size < 2
 
-          text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+(?=(?:in|on|by|from|since)\s)/) do |before, clause|
-            [before, clause].all? { |s| text.dates_in(s).any? }
+          text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
+            [before, clause].all? { |s| text.moments_in(s).any? }
           end
         end
 
@@ -63,7 +63,7 @@ module Peony
         end
 
         def event(span)
-          moment = text.dates_in(span).first
+          moment = text.moments_in(span).first
           return aged(span) unless moment
 
           title, detail = Titles.of(without(span, moment))

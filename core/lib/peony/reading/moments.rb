@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Moments told from the one before them: "half an hour later", "the following spring", "that August". They count only among dates.
+    module Moments
+      HOURS = { "minute" => 1 / 60.0, "hour" => 1, "day" => 24, "night" => 24, "week" => 168, "fortnight" => 336, "month" => 730, "year" => 8766, "decade" => 87_660, "century" => 876_600 }.freeze
+      YEAR = 8766.0
+      NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
+      SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
+      LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this))\b/i
+      NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b))\b/i
+      MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?= [a-z])/
+      SHARE_OF_DAY = { "morning" => 8, "evening" => 10, "night" => 12 }.freeze
+
+      module_function
+
+      # @param string [String]
+      # @param dates [Array<Dates::Moment>] in order
+      # @return [Array<Dates::Moment>] with those told from the one before them, in order
+      def of(string, dates)
+        return dates if dates.size < 2
+
+        found = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) }.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
+        found.sort_by { |m| m.begin(0) }.each_with_object(dates.dup) do |match, all|
+          before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
+          sort = match.names.include?("number") ? later(before, match) : following(before, match.captures.compact.first.downcase)
+          all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort, kind: before.kind)
+        end.sort_by(&:from)
+      end
+
+      def matches(string, pattern)
+        at = 0
+        [].tap do |found|
+          while (match = string.match(pattern, at))
+            found << match
+            at = match.end(0)
+          end
+        end
+      end
+
+      def later(before, match)
+        number = match[:number].downcase
+        amount = if number.match?(/\d/) then number.to_f
+                 elsif number.start_with?("half") then 0.5
+                 else Numbers.spelled(number) || (number.match?(/few|several/) ? 3 : 1)
+                 end
+        before.sort + (amount * HOURS.fetch(match[:unit].downcase.sub("centuries", "century").delete_suffix("s")) / hours(before))
+      end
+
+      # How many hours one step of a moment's order stands for.
+      def hours(moment)
+        return 1 if moment.kind == :time
+        return YEAR / 12 if moment.kind == :month && moment.sort < 13
+
+        moment.kind == :weekday ? 24 : YEAR
+      end
+
+      def following(before, what)
+        part = Dates::SEASONS[what] || Dates::MONTHS.index(what)&.fdiv(12)
+        return before.sort + (HOURS.fetch(what) { SHARE_OF_DAY.fetch(what) } / hours(before)) unless part
+        return (part * 12) + 1 if before.kind == :month && before.sort < 13
+
+        at = before.sort.floor + part
+        at > before.sort || before.kind == :year ? at : at + 1
+      end
+    end
+  end
+end

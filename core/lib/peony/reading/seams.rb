@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Where one sentence holds several items, the seams between them: "Rain soaks into the moss | and the moss lets it down | and the burn carries it off".
+    # Every joint of a sentence (a comma, a semicolon, "and") is weighed by a logistic regression over the signs below, fitted by training/fit.rb;
+    # what a joint means differs by family, so some signs count for each family by itself.
+    module Seams
+      JOINT = /(?<semicolon>;\s+(?:and |but |or )?)|(?<colon>:\s+)|(?<dash>\s+[–—]\s+)|(?<then>,?\s+(?:and\s+)?then\s+)|(?<question>(?<=[?!])\s+)|
+               ,\s+(?:(?<comma_and>and)\s+|(?<comma_but>but|yet)\s+|(?<comma_so>so)\s+|(?<comma_or>or|nor)\s+|(?<comma_who>(?=(?:who|which|where)\b))|(?<comma>))|
+               \s+(?:(?<and>and)\s+|(?<so>so)\s+(?!that\b|\w+\s+that\b)|(?<but>but)\s+|(?<who>(?=(?:who|which)\b)))/x
+      KINDS = JOINT.names.map(&:to_sym).freeze
+      LEAST = 0.5
+      # Signs that are weighed for each family by itself as well.
+      OWN = %i[bias both_say comma_and and comma semicolon in_series both_told condition_before condition_after repeats few_sentences].freeze
+
+      Joint = Struct.new(:kind, :from, :to, keyword_init: true)
+
+      module_function
+
+      # @param sentence [Span]
+      # @return [Array<Joint>] places where it could be parted, with at least two words on both sides
+      def joints(sentence)
+        found = []
+        at = 0
+        last = 0
+        while (match = sentence.text.match(JOINT, at))
+          at = [match.end(0), match.begin(0) + 1].max
+          kind = KINDS.find { |k| match[k] }
+          next if sentence.text[last...match.begin(0)].split.size < 2 && !%i[question semicolon].include?(kind)
+          next if sentence.text[match.end(0)..].split.size < 2
+
+          found << Joint.new(kind: kind, from: sentence.from + match.begin(0), to: sentence.from + match.end(0))
+          last = match.end(0)
+        end
+        found
+      end
+
+      # @param text [Reading::Text]
+      # @param family [String] read as which family
+      # @return [Array<Span>] the sentences, parted where two items meet
+      def parts(text, family)
+        text.sentences.flat_map { |s| part(text, s, family) }
+      end
+
+      def part(text, sentence, family)
+        start = sentence.from
+        walk(text, sentence) { |signs| Weights.logistic(weigh(signs, family)) >= LEAST }
+          .map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
+      end
+
+      # Goes along the joints; each is seen from the last seam before it.
+      # @yieldparam signs [Hash{Symbol => Numeric}]
+      # @yieldreturn [Boolean] whether there is a seam
+      # @return [Array<Joint>] the seams
+      def walk(text, sentence)
+        all = joints(sentence)
+        start = sentence.from
+        all.each_with_index.select do |joint, i|
+          before = text.span(start, joint.from)
+          after = text.span(joint.to, all[i + 1]&.from || sentence.to)
+          seam = yield(signs(text, sentence, all, i, before, after), joint)
+          start = joint.to if seam
+          seam
+        end.map(&:first)
+      end
+
+      def weigh(signs, family)
+        weights = Weights.seams
+        signs.sum { |name, value| value.zero? ? 0 : value * ((weights[name.to_s] || 0) + (OWN.include?(name) ? weights["#{family}/#{name}"] || 0 : 0)) }
+      end
+
+      # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted
+      def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name, 0)] }).reject { |_, v| v.zero? }
+
+      def signs(text, sentence, all, index, before, after)
+        said = say(text, before, after)
+        sizes = [before, after].map { |s| s.text.split.size }
+        kind = all[index].kind
+        kinds = KINDS.to_h { |k| [k, k == kind ? 1 : 0] }
+        kinds.merge(said, place(text, sentence, all, index), turns(before, after),
+                    bias: 1, short_before: one(sizes[0] < 4), short_after: one(sizes[1] < 4), long_before: one(sizes[0] >= 8), long_after: one(sizes[1] >= 8),
+                    even: sizes.min.to_f / sizes.max, both_long: one(sizes.min >= 5),
+                    comma_and_says: one(kind == :comma_and && said[:both_say] == 1), and_says: one(kind == :and && said[:both_say] == 1),
+                    comma_says: one(kind == :comma && said[:both_say] == 1))
+      end
+
+      # What both sides say: a subject with its verb, an order, the same words.
+      def say(text, before, after)
+        says = [before, after].map { |s| one(Series.subject_verb?(text, s)) }
+        told = [before, after].map { |s| one(Words.imperative?(s.text)) }
+        words = [before, after].map { |s| Strays.content(text, s).map { |w| w[0, 5] } }
+        first = text.tokens_in(after).first
+        {
+          says_before: says[0], says_after: says[1], both_say: says.min, none_say: 1 - says.max, told_before: told[0], told_after: told[1], both_told: told.min,
+          repeats: one(words[0].intersect?(words[1])), verb_after: one(first&.finite? || first&.tag == "vbn"), ing_after: one(first&.tag == "vbg"),
+          dated_before: one(text.dates_in(before).any?), dated_both: one([before, after].all? { |s| text.dates_in(s).any? }),
+          numbered_both: one([before, after].all? { |s| text.quantities_in(s).any? }),
+          passive_after: one(text.tokens_in(after).first(5).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were)\z/) && b.tag == "vbn" }),
+          **leads(text, before, after)
+        }
+      end
+
+      def leads(text, before, after)
+        lead = [before, after].map { |s| Strays.lead(text, s) }
+        { same_lead: one(lead.uniq.size == 1), the_after: one(lead[1] == :the), pronoun_after: one(lead[1] == :pronoun), person_after: one(lead[1] == :person),
+          when_after: one(lead[1] == :when), name_after: one(lead[1] == :name), when_before: one(lead[0] == :when) }
+      end
+
+      SUB = /\A(?:and |but )?(?:when|once|while|as|because|since|although|though|until|before|after|where|whenever|wherever|without|with|so that|that|unless)\b/i
+      IF = /\A(?:and |but |so )?(?:if|whether|otherwise|unless|else|yes|no|in which case|those (?:who|that)|provided)\b/i
+
+      def turns(before, after)
+        {
+          sub_before: one(before.text.match?(SUB)), sub_after: one(after.text.match?(SUB)), condition_before: one(before.text.match?(IF)), condition_after: one(after.text.match?(IF)),
+          asked_before: one(before.text.end_with?("?")), to_after: one(after.text.match?(/\Ato\b/i)), again_after: one(after.text.match?(/\b(?:again|once more|back)\b/i)),
+          which_after: one(after.text.match?(/\A(?:who|which|where|that|whose)\b/i)), not_after: one(after.text.match?(/\b(?:not|never|no)\b/i)),
+          it_after: one(after.text.match?(/\b(?:it|them|they|her|him)\b/i)), phrase_before: one(before.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i)),
+          aside_after: one(after.text.match?(/\A(?:by the way|of course|for example|such as|like|naturally|usually|mostly|please|thank|or so|i)\b/i))
+        }
+      end
+
+      # Where the joint stands: alone or in a row of others, in a text of one sentence or many.
+      def place(text, sentence, all, index)
+        kind = all[index].kind
+        {
+          one_sentence: one(text.sentences.size == 1), few_sentences: one(text.sentences.size <= 3), many_sentences: one(text.sentences.size >= 6),
+          alone: one(all.size == 1), alike: [all.count { |j| j.kind == kind } - 1, 4].min / 4.0, many: one(all.size >= 4), last: one(index == all.size - 1),
+          first: one(index.zero?), in_series: one(between?(text, all[index])), colon_before: one(all.first(index).any? { |j| j.kind == :colon }),
+          opening: one(sentence.equal?(text.sentences.first)), closing: one(sentence.equal?(text.sentences.last)), wordy: one(sentence.text.split.size > 24)
+        }
+      end
+
+      # Whether a joint lies between two parts of an enumeration.
+      def between?(text, joint)
+        text.series.any? { |parts| parts.each_cons(2).any? { |a, b| a.to <= joint.to && joint.from <= b.from && a.to >= joint.from - 1 && b.from <= joint.to + 1 } }
+      end
+
+      def one(value) = value ? 1 : 0
+    end
+  end
+end

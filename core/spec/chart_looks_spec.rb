@@ -95,6 +95,24 @@ RSpec.describe "Looks of charts" do
       end
     end
 
+    it "go round circles too: every row within three quarters, names where it begins, nothing over its edge" do
+      [[18, 12, 7, 4], [415, 260, 140, 95], [40, 12, 5], [31, 22, 9, 3, 2], [3, 3], [9_000_000, 900_000]].each do |values|
+        rows = values.each_with_index.map { |v, i| "Row #{i},#{v}" }.join("\n")
+        drawing = draw("picture-rings", "Gate,Balls\n#{rows}\n")
+        each = words(drawing, "legend").first[/[\d,]+\z/].delete(",").to_f
+        drawn = nodes(drawing, Peony::Scene::Group).select { |g| g.kind == "item" }
+        icons = drawn.map { |g| g.children.count { |n| n.is_a?(Peony::Scene::Ellipse) || (n.is_a?(Peony::Scene::Path) && n.fill) } }
+        expect(icons).to eq(values.map { |v| (v / each).ceil })
+        boxes = drawn.flat_map { |g| g.children.map { |n| Peony::Scene::Boxes.of(n) } }
+        expect(boxes.map { |b| b[0] }.min).to be >= -0.5
+        expect(boxes.map { |b| b[3] }.max).to be <= drawing.height + 0.5
+        # The quarter of the names is free of icons.
+        names = drawn.map { |g| Peony::Scene::Boxes.of(g.children.find { |n| n.is_a?(Peony::Scene::Text) && n.part == "title" }) }
+        pictures = drawn.flat_map { |g| g.children.reject { |n| n.is_a?(Peony::Scene::Text) }.map { |n| Peony::Scene::Boxes.of(n) } }
+        expect(names.product(pictures).select { |a, b| a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3] }).to eq []
+      end
+    end
+
     it "are not for what cannot be counted" do
       expect(Peony::Charts::Chart.fetch("picture-bars").fit(shape("Plot,Yield\nA,2.5\nB,3.7\nC,4.1\n"), [])).to be_nil
     end

@@ -53,7 +53,8 @@ module PeonyServer
         app.get("/api/pieces/:id/tables/:table") do
           from = number("from", 0..10_000_000, 0).to_i
           table = piece.piece.table(params["table"])
-          next json(from: from, rows: Peony::Tables::Kept.of(table).sheet.rows[from, WINDOW] || []) if from.positive?
+          kept = Peony::Tables::Kept.of(table)
+          next json(from: from, rows: kept.sheet.rows[from, WINDOW] || [], shown: kept.shown(from, WINDOW)) if from.positive?
 
           json(Tables.whole(piece.piece, table))
         end
@@ -156,7 +157,7 @@ module PeonyServer
 
         def understood(kept)
           table = kept.table
-          { columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h do |r, why|
+          { shown: kept.shown(0, WINDOW), columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h do |r, why|
             [r.to_s, why]
           end,
             data: table.size, shape: kept.shape.kind, gaps: kept.shape.gaps.first(20).map(&:iso8601), measures: kept.shape.choices,

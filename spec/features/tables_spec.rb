@@ -82,6 +82,25 @@ RSpec.describe "Tables" do
     expect(page).to have_no_css(".tabulator-cell", text: "Yew")
   end
 
+  it "shows a column with the decimals wanted, in the grid and in its chart, and leaves the cells as they are" do
+    new_piece "Levels"
+    add_cells "Wells", "Well\tLevel\nNorth\t2.138\nSouth\t1.4\nEast\t0.962\n"
+    click_on "Draw this table"
+    find(".proposal", text: "Columns", match: :first).click
+    click_on "Put on the page"
+    click_on "Arrange it"
+    expect(drawn).to include("2.138")
+    click_on "Change the numbers"
+    select "0.0", from: "Decimals of Level"
+    expect(page).to have_css(".tabulator-cell", text: /\A2.1\z/)
+    stage "Arrange"
+    expect(page).to have_css("g[data-object] text", text: /\A2\.1\z/)
+    expect(page).to have_css("g[data-object] text", text: /\A1\.0\z/)
+    id = current_path[%r{/piece/(\w+)}, 1]
+    cells = page.evaluate_async_script("fetch('/api/pieces/#{id}').then(r => r.json()).then(p => fetch('/api/pieces/#{id}/tables/' + p.piece.tables[0].id)).then(r => r.json()).then(t => arguments[0](t.rows))")
+    expect(cells[1]).to eq ["North", "2.138"]
+  end
+
   it "come as files dropped on the notes, and a broken one says so" do
     new_piece "Files"
     bring("income.csv", "Month,Shop (£)\nJanuary 2025,600\nFebruary 2025,640\nMarch 2025,720\n") { expect(page).to have_css("input[aria-label='Name of the table']") }

@@ -29,7 +29,7 @@ export interface PassageFound {
 export interface ColumnFound { name: string; kind: string; unit: string | null; missing: number; index: number; place: number }
 export interface FindingFound { kind: string; sentence: string; sure: string | null; column: string | null; cells: [string, number[]][] }
 export interface TableWhole {
-  id: string; name: string; rows: string[][]; from: number; size: number; wide: number; correct: Correct; columns: ColumnFound[]; left: Record<string, string>; data?: number; shape?: string;
+  id: string; name: string; rows: string[][]; shown?: Record<string, Record<string, string>>; from: number; size: number; wide: number; correct: Correct; columns: ColumnFound[]; left: Record<string, string>; data?: number; shape?: string;
   gaps: string[]; measures: string[]; findings: FindingFound[]; charts: number; trouble?: string;
 }
 export interface ChartProposal { chart: string; title: string; family: string; fit: number; reason: string; heading: string; cuts: number; svg: string }

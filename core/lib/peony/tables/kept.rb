@@ -44,6 +44,18 @@ module Peony
         raise Error.new("What stands there now no longer fits: #{named} gone.", hint: "The last good cells are kept.")
       end
 
+      # The cells of the columns that a person wants shown with other decimals, as they are to be seen; the cells themselves stay.
+      # @param from [Integer] the first row of the sheet
+      # @param most [Integer] how many rows
+      # @return [Hash{Integer => Hash{Integer => String}}] by place of the column, then by row of the sheet
+      def shown(from, most)
+        wanted = table.columns.select { |c| c.numeric? && hash.dig("correct", "decimals", c.name) }
+        wanted.to_h do |column|
+          cells = table.from.each_with_index.filter_map { |row, i| [row, Amounts.text(column.values[i], column)] if row >= from && row < from + most && column.values[i] }
+          [column.place, cells.to_h]
+        end
+      end
+
       def shape = @shape ||= Shape.new(table)
       def said = @said ||= Finding.all(shape)
     end

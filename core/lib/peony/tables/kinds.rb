@@ -19,8 +19,9 @@ module Peony
       # @param texts [Array<String>] the cells, stripped
       # @param mark [String] the decimal mark of the table
       # @param kind [String, nil] as a person says it is
+      # @param decimals [Integer, nil] as a person wants them shown
       # @return [Column]
-      def column(name, texts, mark, index: 0, rows: texts.size, kind: nil, unit: nil)
+      def column(name, texts, mark, index: 0, rows: texts.size, kind: nil, unit: nil, decimals: nil)
         sample = pick(texts)
         american = Calendar.american?(sample)
         mark = Numerals.mark_of(sample.grep(/\d/), mark)
@@ -28,7 +29,12 @@ module Peony
         read = values(kind, texts, mark, american)
         example = sample.first(40).filter_map { |t| Numerals.read(t, mark) }
         Column.new(name: name, kind: kind, unit: unit || unit_of(name, example), currency: currency(name, example), values: read, texts: texts, index: index,
-                   decimals: Column::NUMBERS.include?(kind) ? example.map(&:decimals).tally.max_by { |d, n| [n, d] }&.first.to_i : 0)
+                   decimals: decimals || places(kind, example))
+      end
+
+      # As most cells have them; of two as common the more.
+      def places(kind, example)
+        Column::NUMBERS.include?(kind) ? example.map(&:decimals).tally.max_by { |d, n| [n, d] }&.first.to_i : 0
       end
 
       def pick(texts)

@@ -170,7 +170,8 @@ module Peony
         used = (0...@wide).reject { |c| names[c].start_with?("Column ") && texts[c].all?(&:empty?) }
         mark = Numerals.mark_of(texts.flat_map { |list| list.first(40) }.grep(/\d/).reject { |t| Calendar.read(t) })
         used.each_with_index.map do |c, i|
-          Kinds.column(names[c], texts[c], mark, index: i, rows: data.size, kind: @correct.dig("kinds", names[c]), unit: @correct.dig("units", names[c])).tap { |column| column.place = c }
+          said = { kind: "kinds", unit: "units", decimals: "decimals" }.transform_values { |key| @correct.dig(key, names[c]) }
+          Kinds.column(names[c], texts[c], mark, index: i, rows: data.size, **said).tap { |column| column.place = c }
         end
       end
     end

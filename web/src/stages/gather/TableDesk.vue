@@ -48,6 +48,7 @@ async function load() {
       if (turn !== asked) return;
       came.value = from + part.rows.length;
       rest.push(...part.rows);
+      Object.entries(part.shown ?? {}).forEach(([column, cells]) => Object.assign((got.shown ??= {})[column] ??= {}, cells));
     }
     came.value = 0;
     if (rest.length) await grid?.show({ ...got, rows: [...got.rows, ...rest] });
@@ -87,6 +88,13 @@ const correct = (set: Record<string, unknown>) => {
   void apply({ op: "table.change", set: { correct: Object.keys(now).length ? now : null } });
 };
 const kindOf = (name: string, kind: string) => correct({ kinds: { ...(table.value?.correct.kinds ?? {}), [name]: kind } });
+const decimalsOf = (name: string, said: string) => {
+  const { [name]: _, ...rest } = table.value?.correct.decimals ?? {};
+  const decimals: Record<string, number> = said === "" ? rest : { ...rest, [name]: Number(said) };
+  const { decimals: before, ...others } = table.value?.correct ?? {};
+  const now = { ...others, ...(Object.keys(decimals).length ? { decimals } : {}) };
+  void apply({ op: "table.change", set: { correct: Object.keys(now).length ? now : null } });
+};
 const unitOf = (name: string, unit: string) => correct({ units: { ...(table.value?.correct.units ?? {}), [name]: unit } });
 function leave() {
   const list = new Set(table.value?.correct.ignore ?? []);
@@ -148,6 +156,7 @@ watch(filter, (words) => grid?.filter(words));
         <strong :title="c.name">{{ c.name }}</strong>
         <select class="field" :aria-label="`Kind of ${c.name}`" :value="c.kind" @change="kindOf(c.name, ($event.target as HTMLSelectElement).value)"><option v-for="(name, kind) in KIND" :key="kind" :value="kind">{{ name }}</option></select>
         <input v-if="['number', 'money', 'percent'].includes(c.kind)" class="field" :aria-label="`Unit of ${c.name}`" placeholder="unit" :value="c.unit ?? ''" @change="unitOf(c.name, ($event.target as HTMLInputElement).value.trim())" />
+        <select v-if="['number', 'money', 'percent'].includes(c.kind)" class="field" :aria-label="`Decimals of ${c.name}`" title="Decimals shown; the cells stay as they are" :value="table.correct.decimals?.[c.name] ?? ''" @change="decimalsOf(c.name, ($event.target as HTMLSelectElement).value)"><option value="">as it is</option><option v-for="n in 5" :key="n" :value="n - 1">{{ (0).toFixed(n - 1) }}</option></select>
         <span v-else-if="c.missing" class="tiny quiet">{{ c.missing }} empty</span>
       </div>
       <span class="label">Found in it</span>
@@ -163,7 +172,7 @@ watch(filter, (words) => grid?.filter(words));
 .name { border: 0; background: transparent; font: 600 19px var(--serif); min-width: 0; flex: 1; text-overflow: ellipsis; }
 .second { display: flex; align-items: center; gap: 22px; padding: 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; font-size: 13px; } .group { display: flex; gap: 10px; } .second button { color: var(--peony-ink); font-weight: 600; } .second button:hover:not(:disabled) { text-decoration: underline; }
 .home { min-height: 0; } .beside { background: var(--panel); padding: 22px 20px; } h2 { font-size: 20px; } p { margin: 4px 0; } .go { margin: 12px 0 4px; } .trouble { background: var(--straw-2); padding: 10px 12px; border-radius: 5px; }
-.column { display: grid; grid-template-columns: minmax(0, 1fr) 92px 58px; gap: 6px; align-items: center; margin-bottom: 5px; font-size: 13px; } .column strong { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-weight: 600; } .column .field { height: 28px; padding: 0 6px; font-size: 13px; }
+.column { display: grid; grid-template-columns: minmax(0, 1fr) 84px 48px 68px; gap: 6px; align-items: center; margin-bottom: 5px; font-size: 13px; } .column strong { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-weight: 600; } .column .field { height: 28px; padding: 0 6px; font-size: 13px; }
 .found { display: block; width: 100%; background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 7px 11px; margin-bottom: 6px; font-size: 13px; line-height: 1.35; } .found:hover { border-color: var(--quiet); }
 .home :deep(.tabulator) { border: 0; background: var(--paper); font: 13px/1.4 var(--sans); color: var(--ink); }
 .home :deep(.tabulator-header), .home :deep(.tabulator-col) { background: var(--panel) !important; color: var(--ink) !important; border-color: var(--line) !important; font-weight: 600; } .home :deep(.tabulator-col small) { display: block; font-weight: 400; color: var(--quiet); font-size: 12px; }

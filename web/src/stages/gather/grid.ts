@@ -15,7 +15,7 @@ function columns(table: TableWhole) {
     const found = table.columns.find((k) => k.place === c);
     return {
       title: found ? `${plain(found.name)}<small>${found.kind}${found.unit ? `, ${plain(found.unit)}` : ""}</small>` : `${letter(c)}<small>not read</small>`,
-      field: `c${c}`, editor: "input", headerSort: false, minWidth: 76, maxInitialWidth: 260, resizable: "header", ...(found && NUMBERS.includes(found.kind) ? { hozAlign: "right", headerHozAlign: "right" } : { hozAlign: "left" }),
+      field: `c${c}`, ...(table.shown?.[c] ? { formatter: (cell: GridCell) => plain(table.shown?.[c]?.[String(cell.getRow().getData().id)] ?? String(cell.getValue() ?? "")) } : {}), editor: "input", headerSort: false, minWidth: 76, maxInitialWidth: 260, resizable: "header", ...(found && NUMBERS.includes(found.kind) ? { hozAlign: "right", headerHozAlign: "right" } : { hozAlign: "left" }),
     };
   });
 }
@@ -48,7 +48,8 @@ export class Grid {
 
   async show(table: TableWhole) {
     await this.ready;
-    const same = JSON.stringify(columns(table)) === JSON.stringify(columns(this.table));
+    const key = (t: TableWhole) => JSON.stringify([columns(t), t.correct.decimals]);
+    const same = key(table) === key(this.table);
     this.table = table;
     if (!same) this.grid.setColumns(columns(table));
     await this.grid.replaceData(records(table));

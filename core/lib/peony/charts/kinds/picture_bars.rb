@@ -49,7 +49,7 @@ module Peony
         private
 
         # A round number, so that the longest row can be counted.
-        def each(most) = [1, Scale.nice(most / ICONS)].max.then { |n| (n % 1).zero? && most / n <= ICONS ? n : n * 2 }
+        def each(most, icons = ICONS) = [1, Scale.nice(most / icons)].max.then { |n| (n % 1).zero? && most / n <= icons ? n : n * 2 }
 
         # An icon for each name where all have one of their own; a person where people are counted; else plain discs, rather than a wrong picture.
         def icons(keys)

@@ -108,7 +108,7 @@ RSpec.describe "Looks of charts" do
         expect(boxes.map { |b| b[3] }.max).to be <= drawing.height + 0.5
         # The quarter of the names is free of icons.
         names = drawn.map { |g| Peony::Scene::Boxes.of(g.children.find { |n| n.is_a?(Peony::Scene::Text) && n.part == "title" }) }
-        pictures = drawn.flat_map { |g| g.children.reject { |n| n.is_a?(Peony::Scene::Text) }.map { |n| Peony::Scene::Boxes.of(n) } }
+        pictures = drawn.flat_map { |g| g.children.grep_v(Peony::Scene::Text).map { |n| Peony::Scene::Boxes.of(n) } }
         expect(names.product(pictures).select { |a, b| a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3] }).to eq []
       end
     end

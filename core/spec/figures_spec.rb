@@ -172,7 +172,7 @@ RSpec.describe Peony::Figures do
     it "proposes forms of the family first, all drawn from the words" do
       found = described_class.for(reading(Samples::STEPS))
       expect(found.first.family).to eq "sequence"
-      found.each { |p| expect(Peony::Paint::SVG.fragment(p.drawing.nodes)).to include("Point") }
+      found.each { |p| expect(Peony::Paint::SVG.fragment(p.drawing.nodes)).to include("Centre it") }
     end
 
     it "gives each proposal the threads of its items" do

@@ -76,6 +76,7 @@ RSpec.describe Peony::Piece do
         "table.cells" => [with_table, { "id" => "t1", "cells" => [[1, 1, "900"], [9, 2, "new"]] }],
         "table.rows" => [with_table, { "id" => "t1", "at" => 1, "remove" => 2, "insert" => [%w[2025-08-09 40]] }],
         "table.columns" => [with_table, { "id" => "t1", "at" => 1, "remove" => 1, "insert" => [%w[Visitors 4 5 6], ["Note"]] }],
+        "table.move" => [with_table, { "id" => "t1", "what" => "columns", "at" => 0, "count" => 1, "to" => 1 }],
         "batch" => [piece,
                     { "operations" => [{ "op" => "object.remove", "id" => "f1" }, { "op" => "object.add", "page" => "p1", "object" => text }] }]
       }

@@ -157,9 +157,8 @@ module PeonyServer
 
         def understood(kept)
           table = kept.table
-          { shown: kept.shown(0, WINDOW), columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } }, left: table.left.to_h do |r, why|
-            [r.to_s, why]
-          end,
+          { shown: kept.shown(0, WINDOW), left: table.left.transform_keys(&:to_s),
+            columns: table.columns.map { |c| { name: c.name, kind: c.kind, unit: c.unit || c.currency, missing: c.missing, index: c.index, place: c.place } },
             data: table.size, shape: kept.shape.kind, gaps: kept.shape.gaps.first(20).map(&:iso8601), measures: kept.shape.choices,
             findings: kept.said.map do |s|
               { kind: s.kind, sentence: s.sentence, sure: s.sure, column: s.column, cells: s.cells.map do |name, list|

@@ -82,6 +82,24 @@ RSpec.describe "Tables" do
     expect(page).to have_no_css(".tabulator-cell", text: "Yew")
   end
 
+  it "moves rows and columns, with the selection on them, by button and by key" do
+    new_piece "Post"
+    add_cells "Parcels", "Lane\tParcels\nAsh\t12\nElm\t30\nFir\t7\n"
+    lanes = -> { all(".tabulator-row").map { |row| row.all(".tabulator-cell")[1].text } }
+    cell("Fir").click
+    click_on "Move rows up"
+    expect(page).to have_css(".tabulator-row:nth-child(3) .tabulator-cell", text: "Fir")
+    expect(lanes.call).to eq %w[Lane Ash Fir Elm]
+    # The selection went along, so that a second press moves the same row.
+    click_on "Move rows up"
+    expect(page).to have_css(".tabulator-row:nth-child(2) .tabulator-cell", text: "Fir")
+    find(".tabulator-row:nth-child(2) .tabulator-cell", text: "Fir").send_keys(%i[alt right])
+    expect(page).to have_css(".tabulator-row:nth-child(2) .tabulator-cell:nth-child(2)", text: "7")
+    3.times { find("[aria-label^=Undo]").click }
+    expect(page).to have_css(".tabulator-row:nth-child(4) .tabulator-cell:nth-child(2)", text: "Fir")
+    expect(page).to have_css(".found", text: "Most parcels: Elm, 30.")
+  end
+
   it "shows a column with the decimals wanted, in the grid and in its chart, and leaves the cells as they are" do
     new_piece "Levels"
     add_cells "Wells", "Well\tLevel\nNorth\t2.138\nSouth\t1.4\nEast\t0.962\n"
@@ -97,7 +115,8 @@ RSpec.describe "Tables" do
     expect(page).to have_css("g[data-object] text", text: /\A2\.1\z/)
     expect(page).to have_css("g[data-object] text", text: /\A1\.0\z/)
     id = current_path[%r{/piece/(\w+)}, 1]
-    cells = page.evaluate_async_script("fetch('/api/pieces/#{id}').then(r => r.json()).then(p => fetch('/api/pieces/#{id}/tables/' + p.piece.tables[0].id)).then(r => r.json()).then(t => arguments[0](t.rows))")
+    here = "/api/pieces/#{id}"
+    cells = page.evaluate_async_script("fetch('#{here}').then(r => r.json()).then(p => fetch('#{here}/tables/' + p.piece.tables[0].id)).then(r => r.json()).then(t => arguments[0](t.rows))")
     expect(cells[1]).to eq ["North", "2.138"]
   end
 

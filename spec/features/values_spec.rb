@@ -4,7 +4,8 @@ RSpec.describe "Numbers under the hand" do
   # A figure with one number, as the screens would place it.
   def meter(value: 62, unit: "%")
     id = current_path[%r{/piece/(\w+)}, 1]
-    figure = { id: "fa1aaaa", type: "figure", form: "half-ring", family: "headline", box: [60, 60, 500, 440], heading: "The new dome", items: [{ id: "i1aaaa", title: "of the roof is paid", value: value, unit: unit }] }
+    figure = { id: "fa1aaaa", type: "figure", form: "half-ring", family: "headline", box: [60, 60, 500, 440], heading: "The new dome",
+               items: [{ id: "i1aaaa", title: "of the roof is paid", value: value, unit: unit }] }
     page.evaluate_async_script(<<~JS)
       const done = arguments[0];
       fetch("/api/me").then(r => r.json()).then(me => fetch("/api/pieces/#{id}/changes", { method: "POST", headers: { "content-type": "application/json", "x-csrf-token": me.token },

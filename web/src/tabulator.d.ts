@@ -1,7 +1,7 @@
 // The part of the grid library that Peony uses; it ships without types.
 declare module "tabulator-tables" {
-  export interface GridRange { getTopEdge(): number; getBottomEdge(): number; getLeftEdge(): number; getRightEdge(): number; getRows(): GridRow[] }
-  export interface GridRow { getData(): Record<string, string | number>; getElement(): HTMLElement }
+  export interface GridRange { getTopEdge(): number; getBottomEdge(): number; getLeftEdge(): number; getRightEdge(): number; getRows(): GridRow[]; setBounds(first: GridCell, last: GridCell): void }
+  export interface GridRow { getData(): Record<string, string | number>; getElement(): HTMLElement; getCell(field: string): GridCell }
   export interface GridCell { getRow(): GridRow; getField(): string; getValue(): string; getOldValue(): string; restoreOldValue(): void }
   export class TabulatorFull {
     constructor(element: HTMLElement, options: Record<string, unknown>);
@@ -11,6 +11,7 @@ declare module "tabulator-tables" {
     setFilter(keep: (data: Record<string, string | number>) => boolean): void;
     clearFilter(all: boolean): void;
     getRanges(): GridRange[];
+    getRows(): GridRow[];
     scrollToRow(id: number, position?: string, always?: boolean): Promise<void>;
     redraw(force?: boolean): void;
     destroy(): void;

@@ -11,6 +11,9 @@ module Peony
       end
 
       LEAST = 0.5
+      # Where fewer than three are as likely as that, the next likely ones count too.
+      FEW = 3
+      POOR = 0.3
       PARTED = /;\s+(?:and |but )?|(?<=[?!])\s+/
 
       module_function
@@ -37,8 +40,10 @@ module Peony
       # @return [Array<Point>]
       def of(text, family)
         spans = Seams.parts(text, family)
-        spans.zip(Strays.chances(text, spans, family)).each_with_object([]) do |(span, chance), points|
-          if chance >= LEAST then points << Point.new(span: span, more: [], chance: chance)
+        chances = Strays.chances(text, spans, family)
+        least = chances.count { |c| c >= LEAST } < FEW ? POOR : LEAST
+        spans.zip(chances).each_with_object([]) do |(span, chance), points|
+          if chance >= least then points << Point.new(span: span, more: [], chance: chance)
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end

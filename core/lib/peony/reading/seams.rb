@@ -11,6 +11,8 @@ module Peony
                \s+(?:(?<and>and)\s+|(?<so>so)\s+(?!that\b|\w+\s+that\b)|(?<but>but)\s+|(?<who>(?=(?:who|which)\b)))/x
       KINDS = JOINT.names.map(&:to_sym).freeze
       LEAST = 0.5
+      # A sentence with more joints than this is no sentence; what is behind them is not parted.
+      MOST = 60
       # Signs that are weighed for each family by itself as well.
       OWN = %i[bias both_say comma_and and comma semicolon in_series both_told condition_before condition_after repeats few_sentences].freeze
 
@@ -24,7 +26,7 @@ module Peony
         found = []
         at = 0
         last = 0
-        while (match = sentence.text.match(JOINT, at))
+        while found.size < MOST && (match = sentence.text.match(JOINT, at))
           at = [match.end(0), match.begin(0) + 1].max
           kind = KINDS.find { |k| match[k] }
           next if sentence.text[last...match.begin(0)].split.size < 2 && !%i[question semicolon].include?(kind)
@@ -66,8 +68,7 @@ module Peony
       end
 
       def weigh(signs, family)
-        weights = Weights.seams
-        signs.sum { |name, value| value.zero? ? 0 : value * ((weights[name.to_s] || 0) + (OWN.include?(name) ? weights["#{family}/#{name}"] || 0 : 0)) }
+        owned(signs, family).sum { |name, value| value * (Weights.seams[name] || 0) }
       end
 
       # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted

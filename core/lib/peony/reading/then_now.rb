@@ -33,13 +33,20 @@ module Peony
         text.sentences.each_cons(2) do |before, after|
           next unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)
 
-          lists = [before, after].map { |s| text.quantities_in(s).reject { |q| q.approximate || q.value.between?(0, 1) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) } }
-          next unless lists.map(&:size).uniq.size == 1 && lists[0].size.between?(2, 4) && lists.transpose.all? { |a, b| (a.unit == b.unit || !b.said || !a.said) && a.value != b.value }
+          pairs = numbers(text, before).zip(numbers(text, after))
+          next unless pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
 
-          return lists.transpose.map { |a, b| Pairs::Pair.new(one: a, two: b, name: "", from: before.from, to: after.to) }
+          return pairs.map { |a, b| Pairs::Pair.new(one: a, two: b, name: "", from: before.from, to: after.to) }
         end
         []
       end
+
+      # What is counted in a sentence: no rough numbers, no "half of them", no "two years ago".
+      def numbers(text, sentence)
+        text.quantities_in(sentence).reject { |q| q.approximate || q.value.between?(0, 1) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }
+      end
+
+      def alike?(one, two) = one.value != two.value && (one.unit == two.unit || !one.said || !two.said)
 
       # "It used to take 25 minutes. With two hatches it takes 11": the first of its unit, and the next one in a later sentence.
       def used(text)

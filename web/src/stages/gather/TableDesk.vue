@@ -7,7 +7,7 @@ import { tell, tellTrouble } from "../../ui/notices";
 import { KIND, many } from "../../ui/words";
 import { usePiece } from "../../piece/store";
 import type { FindingFound, TableWhole } from "../../api/types";
-import { Grid } from "./grid";
+import { Grid, type Range } from "./grid";
 import LiveStrip from "./LiveStrip.vue";
 import StepsStrip from "./StepsStrip.vue";
 
@@ -53,6 +53,8 @@ async function load() {
     came.value = 0;
     if (rest.length) await grid?.show({ ...got, rows: [...got.rows, ...rest] });
     if (filter.value) grid?.filter(filter.value);
+    if (follow) grid?.select(follow);
+    follow = null;
   } catch (error) {
     tellTrouble(error);
     emit("close");
@@ -73,9 +75,22 @@ function pasted(event: ClipboardEvent) {
   void apply({ op: "table.cells", cells });
 }
 
+/** The selection goes with what was moved. */
+async function shift(what: "rows" | "columns", by: number) {
+  const at = grid?.range();
+  if (!at) return;
+  const [from, to, size] = what === "rows" ? [at.top, at.bottom, table.value?.size ?? 0] : [at.left, at.right, table.value?.wide ?? 0];
+  if (from + by < 0 || to + by >= size) return;
+  follow = what === "rows" ? { ...at, top: at.top + by, bottom: at.bottom + by } : { ...at, left: at.left + by, right: at.right + by };
+  await apply({ op: "table.move", what, at: from, count: to - from + 1, to: from + by });
+}
+let follow: Range | null = null;
+
 function keys(event: KeyboardEvent) {
   const at = grid?.range();
   if (!at || fixed.value || (event.target as HTMLElement).closest("input, textarea")) return;
+  const arrows: Record<string, ["rows" | "columns", number]> = { ArrowUp: ["rows", -1], ArrowDown: ["rows", 1], ArrowLeft: ["columns", -1], ArrowRight: ["columns", 1] };
+  if (event.altKey && arrows[event.key]) { event.preventDefault(); event.stopPropagation(); return void shift(...arrows[event.key]); }
   if (event.key !== "Delete" && event.key !== "Backspace") return;
   event.preventDefault();
   const cells = [];
@@ -127,7 +142,7 @@ watch(filter, (words) => grid?.filter(words));
 </script>
 
 <template>
-  <section class="desk" @paste="pasted" @keydown="keys">
+  <section class="desk" @paste="pasted" @keydown.capture="keys">
     <div class="tools">
       <input v-if="head" class="name" aria-label="Name of the table" :value="head.name" maxlength="190" @change="rename" @keydown.enter="($event.target as HTMLElement).blur()" />
       <input v-model="filter" class="field" type="search" placeholder="Show only rows with …" aria-label="Show only rows with" />
@@ -136,10 +151,10 @@ watch(filter, (words) => grid?.filter(words));
     </div>
     <div v-if="fixed" class="second"><span class="quiet">{{ head?.of ? "These cells are worked out; change the steps, or the table they come from." : "These cells come from elsewhere; stop following to change them here." }}</span></div>
     <div v-else class="second" role="toolbar" aria-label="Table">
-      <span class="group"><span class="quiet">Row</span><button :disabled="!selected" aria-label="Row above" @click="apply({ op: 'table.rows', at: selected!.top, remove: 0, insert: [[]] })">above</button><button :disabled="!selected" aria-label="Row below" @click="apply({ op: 'table.rows', at: selected!.bottom + 1, remove: 0, insert: [[]] })">below</button><button :disabled="!selected" :aria-label="rows > 1 ? `Remove ${rows} rows` : 'Remove row'" @click="apply({ op: 'table.rows', at: selected!.top, remove: rows, insert: [] })">{{ rows > 1 ? `remove ${rows}` : "remove" }}</button></span>
-      <span class="group"><span class="quiet">Column</span><button :disabled="!selected" aria-label="Column before" @click="apply({ op: 'table.columns', at: selected!.left, remove: 0, insert: empty(1) })">before</button><button :disabled="!selected" aria-label="Column after" @click="apply({ op: 'table.columns', at: selected!.right + 1, remove: 0, insert: empty(1) })">after</button><button :disabled="!selected || wide >= (table?.wide ?? 1)" :aria-label="wide > 1 ? `Remove ${wide} columns` : 'Remove column'" @click="apply({ op: 'table.columns', at: selected!.left, remove: wide, insert: [] })">{{ wide > 1 ? `remove ${wide}` : "remove" }}</button></span>
+      <span class="group"><span class="quiet">Row</span><button :disabled="!selected" aria-label="Row above" @click="apply({ op: 'table.rows', at: selected!.top, remove: 0, insert: [[]] })">above</button><button :disabled="!selected" aria-label="Row below" @click="apply({ op: 'table.rows', at: selected!.bottom + 1, remove: 0, insert: [[]] })">below</button><button :disabled="!selected" :aria-label="rows > 1 ? `Remove ${rows} rows` : 'Remove row'" @click="apply({ op: 'table.rows', at: selected!.top, remove: rows, insert: [] })">{{ rows > 1 ? `remove ${rows}` : "remove" }}</button><button :disabled="!selected || selected.top === 0" aria-label="Move rows up" title="Move up (Alt ↑)" @click="shift('rows', -1)">↑</button><button :disabled="!selected || selected.bottom >= (table?.size ?? 1) - 1" aria-label="Move rows down" title="Move down (Alt ↓)" @click="shift('rows', 1)">↓</button></span>
+      <span class="group"><span class="quiet">Column</span><button :disabled="!selected" aria-label="Column before" @click="apply({ op: 'table.columns', at: selected!.left, remove: 0, insert: empty(1) })">before</button><button :disabled="!selected" aria-label="Column after" @click="apply({ op: 'table.columns', at: selected!.right + 1, remove: 0, insert: empty(1) })">after</button><button :disabled="!selected || wide >= (table?.wide ?? 1)" :aria-label="wide > 1 ? `Remove ${wide} columns` : 'Remove column'" @click="apply({ op: 'table.columns', at: selected!.left, remove: wide, insert: [] })">{{ wide > 1 ? `remove ${wide}` : "remove" }}</button><button :disabled="!selected || selected.left === 0" aria-label="Move columns left" title="Move left (Alt ←)" @click="shift('columns', -1)">←</button><button :disabled="!selected || selected.right >= (table?.wide ?? 1) - 1" aria-label="Move columns right" title="Move right (Alt →)" @click="shift('columns', 1)">→</button></span>
       <span class="group"><span class="quiet">Sort</span><button :disabled="!selected" aria-label="Sort up" title="The rows of data by this column" @click="sort(false)">up</button><button :disabled="!selected" aria-label="Sort down" title="The rows of data by this column" @click="sort(true)">down</button></span>
-      <span class="group"><button :disabled="!selected" @click="correct({ header: selected!.top })">names stand in this row</button><button :disabled="!selected" @click="leave">leave out or take in</button></span>
+      <span class="group"><span class="quiet">It is</span><button :disabled="!selected" aria-label="names stand in this row" title="The names of the columns stand in this row" @click="correct({ header: selected!.top })">the names</button><button :disabled="!selected" aria-label="leave out or take in" title="No data: leave it out, or take it in again" @click="leave">no data</button></span>
     </div>
     <div class="strips"><LiveStrip v-if="head?.source" :table="head" /><StepsStrip v-if="head" :key="head.id" :table="head" :columns="table?.columns ?? []" @made="emit('look', $event)" /></div>
     <div ref="home" class="home" />
@@ -170,9 +185,9 @@ watch(filter, (words) => grid?.filter(words));
 .desk { background: var(--paper); display: grid; grid-template-rows: 50px 34px auto minmax(0, 1fr); min-width: 0; border-right: 1px solid var(--line); }
 .tools { display: flex; align-items: center; gap: 16px; padding: 0 16px; white-space: nowrap; min-width: 0; } .tools .field { width: 190px; height: 30px; font-size: 13px; flex: none; } .tools a { text-decoration: none; }
 .name { border: 0; background: transparent; font: 600 19px var(--serif); min-width: 0; flex: 1; text-overflow: ellipsis; }
-.second { display: flex; align-items: center; gap: 22px; padding: 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; font-size: 13px; } .group { display: flex; gap: 10px; } .second button { color: var(--peony-ink); font-weight: 600; } .second button:hover:not(:disabled) { text-decoration: underline; }
+.second { display: flex; align-items: center; gap: 18px; padding: 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; font-size: 13px; } .group { display: flex; gap: 10px; } .second button { color: var(--peony-ink); font-weight: 600; } .second button:hover:not(:disabled) { text-decoration: underline; }
 .home { min-height: 0; } .beside { background: var(--panel); padding: 22px 20px; } h2 { font-size: 20px; } p { margin: 4px 0; } .go { margin: 12px 0 4px; } .trouble { background: var(--straw-2); padding: 10px 12px; border-radius: 5px; }
-.column { display: grid; grid-template-columns: minmax(0, 1fr) 84px 48px 68px; gap: 6px; align-items: center; margin-bottom: 5px; font-size: 13px; } .column strong { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-weight: 600; } .column .field { height: 28px; padding: 0 6px; font-size: 13px; }
+.column { display: grid; grid-template-columns: minmax(0, 1fr) 54px 80px; gap: 2px 6px; align-items: center; margin-bottom: 9px; font-size: 13px; } .column strong { grid-column: 1 / -1; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-weight: 600; } .column .field { height: 28px; padding: 0 6px; font-size: 13px; }
 .found { display: block; width: 100%; background: var(--paper); border: 1px solid var(--line); border-radius: 5px; padding: 7px 11px; margin-bottom: 6px; font-size: 13px; line-height: 1.35; } .found:hover { border-color: var(--quiet); }
 .home :deep(.tabulator) { border: 0; background: var(--paper); font: 13px/1.4 var(--sans); color: var(--ink); }
 .home :deep(.tabulator-header), .home :deep(.tabulator-col) { background: var(--panel) !important; color: var(--ink) !important; border-color: var(--line) !important; font-weight: 600; } .home :deep(.tabulator-col small) { display: block; font-weight: 400; color: var(--quiet); font-size: 12px; }

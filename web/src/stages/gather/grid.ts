@@ -63,6 +63,13 @@ export class Grid {
     return rows.length ? { top: Math.min(...rows), bottom: Math.max(...rows), left: Math.max(0, range.getLeftEdge() - 1), right: Math.max(0, range.getRightEdge() - 1) } : null;
   }
 
+  select(range: Range) {
+    const rows = this.grid.getRows();
+    const row = (at: number) => rows.find((r) => Number(r.getData().id) === at);
+    const [first, last] = [row(range.top)?.getCell(`c${range.left}`), row(range.bottom)?.getCell(`c${range.right}`)];
+    if (first && last) this.grid.getRanges()[0]?.setBounds(first, last);
+  }
+
   filter(words: string) {
     const wanted = words.trim().toLowerCase();
     if (!wanted) return this.grid.clearFilter(true);

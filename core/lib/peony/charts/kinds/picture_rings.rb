@@ -5,7 +5,8 @@ module Peony
     module Kinds
       # Icons along circles, one circle a row, the largest outermost. Every icon takes the same length of its circle, so that rows can be compared by counting.
       class PictureRings < PictureBars
-        chart "picture-rings", title: "Picture rings", family: "bar", sees: "icons along circles, the largest row outermost", reason: "few rows, in a square room", tells: %w[leader tie share max], most: 12
+        chart "picture-rings", title: "Picture rings", family: "bar", sees: "icons along circles, the largest row outermost", reason: "few rows, in a square room",
+                               tells: %w[leader tie share max], most: 12
 
         ROWS = 6
         # Up to three quarters of a circle: names stand in the last one.

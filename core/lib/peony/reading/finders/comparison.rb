@@ -9,7 +9,7 @@ module Peony
 
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
-        LEADING = /\A(?:in|with|at|for|on|out|over|up|down|as|and|but|while)\z/
+        LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
           items = of_nodes || of_paragraphs || of_subjects

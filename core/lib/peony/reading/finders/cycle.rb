@@ -11,7 +11,7 @@ module Peony
 
         def find
           items = chain || alike(series: text.sentences.size <= 2)
-            items = closed(items)
+          items = closed(items)
           items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
           return nil if items.size < 3 || items.size > 10
 

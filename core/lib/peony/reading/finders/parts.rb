@@ -154,7 +154,9 @@ module Peony
         end
 
         # Pence of a pound are shares too.
-        def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (quantity.unit == "pence" && text.all_words.match?(/\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/)))
+        POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
+
+        def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (quantity.unit == "pence" && text.all_words.match?(POUND)))
 
         def share_in(span) = text.quantities_in(span).find { |q| %w[% pence].include?(q.unit) && q.value.positive? }
 

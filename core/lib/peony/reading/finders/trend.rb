@@ -9,13 +9,15 @@ module Peony
 
         NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
-        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they) \w+(?: \w+)?|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning)\b/i
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
-          points = stretches.flat_map { |s, list| pairs(s, list) }.sort_by { |p| p.spans.first.from }
+          points = stretches.flat_map { |s, list| pairs(s, list) }
           return nil if points.size < 3
+
+          points = (points + between(points)).sort_by { |p| p.spans.first.from }
 
           dated = points.count(&:sort).to_f / points.size
           cover = points.size.to_f / ladder.size
@@ -23,6 +25,15 @@ module Peony
         end
 
         private
+
+        # "Then she had a cold and was down to 530": a number of the same kind amid those that are dated is a point too.
+        def between(points)
+          return [] if nodes.size >= 2
+
+          from, to = points.flat_map(&:spans).then { |spans| [spans.map(&:from).min, spans.map(&:to).max] }
+          stretches.select { |s, list| list.size == 1 && s.from > from && s.to < to && points.none? { |p| p.spans.any? { |own| own.from < s.to && s.from < own.to } } }
+                   .map { |s, list| made_point(Titles.of(without(s, list.first.quantity)).first, s, list.first, nil) }
+        end
 
         def ladder = @ladder ||= Ladder.of(text)
 

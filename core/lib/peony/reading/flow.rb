@@ -49,7 +49,9 @@ module Peony
       end
 
       # Nouns before and after the verb.
-      def halves(text, unit)
+      def halves(text, unit) = text.once(:halves, unit.from, unit.to) { parted(text, unit) }
+
+      def parted(text, unit)
         tokens = text.tokens_in(unit)
         verb = tokens.index { |t| t.finite? } || (tokens.size / 2)
         [tokens.first(verb), tokens.drop(verb)].map { |part| part.select(&:noun?).map { |t| t.low.delete_suffix("s")[0, 6] }.uniq }

@@ -46,8 +46,9 @@ module Peony
       end
 
       def part(text, sentence, family)
+        weights = Weights.read_as("seams", family)
         start = sentence.from
-        walk(text, sentence) { |signs| Weights.logistic(weigh(signs, family)) >= LEAST }
+        walk(text, sentence) { |signs| Weights.chance(signs, weights) >= LEAST }
           .map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
       end
 
@@ -56,19 +57,15 @@ module Peony
       # @yieldreturn [Boolean] whether there is a seam
       # @return [Array<Joint>] the seams
       def walk(text, sentence)
-        all = joints(sentence)
+        all = text.once(:joints, sentence.from) { joints(sentence) }
         start = sentence.from
         all.each_with_index.select do |joint, i|
-          before = text.span(start, joint.from)
-          after = text.span(joint.to, all[i + 1]&.from || sentence.to)
-          seam = yield(signs(text, sentence, all, i, before, after), joint)
+          # Several families come by here, mostly from the same seam.
+          signs = text.once(:seam, joint.from, start) { signs(text, sentence, all, i, text.span(start, joint.from), text.span(joint.to, all[i + 1]&.from || sentence.to)) }
+          seam = yield(signs, joint)
           start = joint.to if seam
           seam
         end.map(&:first)
-      end
-
-      def weigh(signs, family)
-        owned(signs, family).sum { |name, value| value * (Weights.seams[name] || 0) }
       end
 
       # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted

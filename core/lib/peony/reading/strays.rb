@@ -19,8 +19,8 @@ module Peony
       # @param family [String] read as which family
       # @return [Array<Float>] 0..1 for each: how likely it carries an item of its own
       def chances(text, spans, family = "list")
-        weights = Weights.strays
-        signs(text, spans).map { |sign| Weights.logistic(owned(sign, family).sum { |name, value| (weights[name] || 0) * value }) }
+        weights = Weights.read_as("strays", family)
+        text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }.map { |sign| Weights.chance(sign, weights) }
       end
 
       # Signs that are weighed for each family by itself as well.
@@ -73,7 +73,7 @@ module Peony
           colon: one(low.match?(/:\s/)),
           verb: one(text.tokens_in(span).any?(&:finite?)),
           imperative: one(Words.imperative?(span.text)),
-          near: Vectors.cosine(Vectors.middle(words[index]), middle),
+          near: Vectors.cosine(text.once(:middle, span.from, span.to) { Vectors.middle(words[index]) }, middle),
           repeats: [(words[index] & others).size, 3].min / 3.0,
           few: one(spans.size < 4),
           order: one(low.match?(Words::ORDER)),
@@ -175,7 +175,9 @@ module Peony
       def one(value) = value ? 1 : 0
 
       # Words with a meaning of their own.
-      def content(text, span) = text.tokens_in(span).select { |t| (t.noun? || t.verb? || t.tag.start_with?("jj")) && !Words::STOP.include?(t.low) }.map(&:low)
+      def content(text, span) = text.once(:content, span.from, span.to) { words_of(text, span) }
+
+      def words_of(text, span) = text.tokens_in(span).select { |t| (t.noun? || t.verb? || t.tag.start_with?("jj")) && !Words::STOP.include?(t.low) }.map(&:low)
 
       def past?(text, span)
         verb = text.tokens_in(span).find(&:finite?)

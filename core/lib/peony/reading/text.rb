@@ -90,6 +90,9 @@ module Peony
       # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
       def cues = @cues ||= Cues.counts(all_words)
 
+      # What several finders ask for, worked out once.
+      def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
+
       # @return [Array<Measures::Measure>] quantities with the words they belong to
       def measures = @measures ||= Measures.of(self)
 

@@ -12,8 +12,9 @@ module Peony
       # @param word [String] lower case
       # @return [Array<Integer>, nil]
       def of(word)
-        at = index[word]
-        @bytes[at * SIZE, SIZE].unpack("c*") if at
+        at = index[word] or return nil
+        # Unpacked once: there are not so many words, and each comes again and again.
+        (@unpacked ||= [])[at] ||= @bytes[at * SIZE, SIZE].unpack("c*").freeze
       end
 
       # @param words [Array<String>]

@@ -17,6 +17,29 @@ module Peony
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 
+      # The weights of signs that count for every family, and for one by itself as well.
+      # @param kind [String] "seams" or "strays"
+      # @return [Hash{Symbol => Float}] what each sign weighs where a passage is read as this family
+      def read_as(kind, family)
+        known = all
+        ((@read_as ||= {})[known.object_id] ||= {})[[kind, family]] ||= begin
+          own = "#{family}/"
+          known.fetch(kind).each_with_object(Hash.new(0.0)) do |(name, weight), sum|
+            if name.start_with?(own) then sum[name.delete_prefix(own).to_sym] += weight
+            elsif !name.include?("/") then sum[name.to_sym] += weight
+            end
+          end
+        end
+      end
+
+      # @param signs [Hash{Symbol => Numeric}]
+      # @return [Float] 0..1
+      def chance(signs, weights)
+        sum = 0.0
+        signs.each { |name, value| sum += value * weights[name] unless value == 0 } # rubocop:disable Style/NumericPredicate -- the hot line of reading
+        logistic(sum)
+      end
+
       def logistic(value) = 1 / (1 + Math.exp(-value.clamp(-30, 30)))
 
       # @param scores [Hash{String => Float}]

@@ -56,12 +56,28 @@ module Peony
       def column(texts, mark)
         if mark == "."
           whole = "#{texts.join("\n")}\n"
+          bare = digits(whole, texts.size)
+          return bare.split("\n", -1).first(texts.size).map { |cell| cell.empty? ? nil : cell.to_f } if bare
+
           if whole.match?(PLAIN)
             bare = whole.delete("£€$%,").split("\n", -1)
             return Array.new(texts.size) { |i| (cell = bare[i]).empty? ? nil : cell.to_f } if bare.size == texts.size + 1
           end
         end
         texts.map { |text| value(text, mark) }
+      end
+
+      # Where a column holds nothing but digits and points (behind one currency sign each), that is told without looking at every cell by itself.
+      # @param whole [String] the cells, each ended with a line end
+      # @param count [Integer] how many
+      # @return [String, nil] the cells without the sign
+      def digits(whole, count)
+        sign = whole[0] if "£€$".include?(whole[0].to_s)
+        whole = whole.delete(sign) if sign && whole.count(sign) == count && !whole.match?(/[^\n]#{Regexp.escape(sign)}/)
+        return nil unless whole.ascii_only? && whole.count("0-9.\n") == whole.size && whole.count("\n") == count
+        return whole unless whole.include?(".")
+
+        whole unless whole.start_with?(".") || whole.include?("\n.") || whole.include?(".\n") || whole.match?(/\.\d*\./)
       end
 
       def empty?(text) = text.nil? || text.empty? || (text.size < 12 && EMPTY.match?(text))

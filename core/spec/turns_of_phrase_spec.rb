@@ -27,6 +27,48 @@ RSpec.describe "Turns of phrase" do
     end
   end
 
+  describe "then and now, parts, and what both have" do
+    it "sees a column called before and the one beside it" do
+      items = found("change", "- Car: Before 212, In the week 131\n- On foot: Before 96, In the week 108\n- Bus: Before 70, In the week 67\n").items
+      expect(items.map { |i| [i.title, i.aspects.map(&:last)] }).to eq([["Car", %w[212 131]], ["On foot", %w[96 108]], ["Bus", %w[70 67]]])
+    end
+
+    it "pairs as many numbers now as there were then" do
+      items = found("change", "Two years ago the bakery sold 340 loaves a day and threw away 50. Since it bakes to order it sells 410 and throws away 6.").items
+      expect(items.map { |i| i.aspects.map(&:last) }).to eq([%w[340 410], %w[50 6]])
+    end
+
+    it "takes Year 6 for a class where it does something, for a point in time where it leads a line" do
+      expect(text("Year 6 painted a lane. Year 5 mended brakes.").dates).to eq([])
+      expect(text("Year 1: saplings\nYear 5: poles\nYear 9: posts\n").dates.map(&:sort)).to eq([1, 5, 9])
+    end
+
+    it "parts a pound into pence, and says what is left" do
+      items = found("parts", "Of every pound that comes in, 46 pence goes on wages. The building swallows 27 pence. Costumes take 15, and 8 are spent on posters. The rest is put by.").items
+      expect(items.map(&:value)).to eq([46, 27, 15, 8, nil])
+      expect(items.map(&:unit).compact.uniq).to eq(["%"])
+    end
+
+    it "sees two things, each with its own, and what both have" do
+      items = titles("overlap", "The hardware shop sells paint and rope, and the chandler sells charts and flags. Both of them sell twine, and both cut keys.")
+      expect(items.size).to eq(3)
+      expect(items.last).to start_with("Both")
+    end
+
+    it "counts a number of the same kind amid those that are dated" do
+      words = "When the kitten came to us she weighed 310 g. A week later it was 420, and the week after 560. She had a cold and was down to 530. At her last visit it was 790."
+      expect(found("trend", words).items.map(&:value)).to eq([310, 420, 560, 530, 790])
+    end
+
+    it "says a striking number once, however often it is told" do
+      expect(found("headline", "Guess how long it takes now: 40 minutes. Yes, 40 minutes.").items.size).to eq(1)
+    end
+
+    it "names things compared by the path one takes to them" do
+      expect(titles("comparison", "The quarry path is short and steep. By the sheep path it takes twice as long. The ridge path is the one with the view.").size).to eq(3)
+    end
+  end
+
   describe "ratios" do
     it "takes every ninth as one in nine" do
       expect(found("ratio", "Every ninth call to the lifeboat was for a paddle board.").items.first).to have_attributes(value: 11.1, date: "1 in 9")

@@ -61,7 +61,7 @@ module Peony
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
-        /\b(?:Day|Week|Month|Year|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
+        /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],

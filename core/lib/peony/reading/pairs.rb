@@ -53,7 +53,8 @@ module Peony
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
         return true if lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
-        return true if gap.match?(WAS)
+        # The row of a table: "Car: Before 212, In the week 131".
+        return true if gap.match?(WAS) || (lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/))
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then|against/))
 

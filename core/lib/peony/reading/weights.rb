@@ -36,7 +36,7 @@ module Peony
       # @return [Float] 0..1
       def chance(signs, weights)
         sum = 0.0
-        signs.each { |name, value| sum += value * weights[name] unless value == 0 } # rubocop:disable Style/NumericPredicate -- the hot line of reading
+        signs.each { |name, value| sum += value * weights[name] unless value == 0 }
         logistic(sum)
       end
 

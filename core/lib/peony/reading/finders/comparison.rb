@@ -121,6 +121,9 @@ module Peony
           last = groups.last
           return groups unless groups.size > 2 && last[:spans].size == 1
 
+          # "The quarry path", "the sheep path", "the ridge path": all of one kind.
+          return groups if groups.map { |g| g[:name].split.last }.uniq.one?
+
           announced = text.all_words[/\bthere are (two|three|four) \w+/, 1]
           return groups.first(Numbers.spelled(announced)) if announced && groups.size > Numbers.spelled(announced)
           return groups if text.points.any? { |p| p.span.from == last[:spans].first.from && p.chance > 0.65 }

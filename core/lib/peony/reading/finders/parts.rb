@@ -7,6 +7,7 @@ module Peony
       class Parts < Finder
         family "parts"
 
+        POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
         REST = /\b(?:the rest|everything else|what(?:ever)? (?:is|was) left(?: over)?|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
         def find
@@ -154,8 +155,6 @@ module Peony
         end
 
         # Pence of a pound are shares too.
-        POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
-
         def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (quantity.unit == "pence" && text.all_words.match?(POUND)))
 
         def share_in(span) = text.quantities_in(span).find { |q| %w[% pence].include?(q.unit) && q.value.positive? }

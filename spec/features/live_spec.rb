@@ -21,6 +21,10 @@ RSpec.describe "Live tables and steps" do
     expect(page).to have_select("How often it is fetched", selected: "every hour")
     click_on "Fetch now"
     expect(page).to have_button("Fetch now", disabled: false)
+    stage "Draw"
+    expect(page).to have_css(".table", text: "Follows #{sheets}/gate.csv, fetched at")
+    stage "Gather"
+    find("aside button", text: /gate/i, match: :first).click
     click_on "Stop following"
     expect(page).to have_no_css(".live")
     find(".tabulator-cell", text: /\A\d{4}-/, match: :first).double_click
@@ -60,6 +64,7 @@ RSpec.describe "Live tables and steps" do
     expect(page).to have_css(".tabulator-cell", text: "46.2 %")
     click_on "Draw this table"
     expect(page).to have_css(".proposal", minimum: 2)
+    expect(page).to have_css(".table", text: "Worked out of “Sales”: sums by Shop; shares of Sold.")
     click_on "Put on the page"
     stage "Gather"
     click_on "Sales, worked out"

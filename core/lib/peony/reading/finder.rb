@@ -36,6 +36,7 @@ module Peony
 
       # @param strength [Float]
       def finding(strength, reason, items)
+        items.each { |i| i.title = Titles.capital(Titles.of(i.spans.first.text).first) if i.title.strip.empty? }
         Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
       end
 

@@ -14,7 +14,7 @@ module Peony
 
         all = alike(text.measures.reject { |m| m.quantity.approximate && m.value < 3 })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
-        return counted(text) if list.nil? || list.size < 3
+        return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
 
         list = list.reject { |m| whole?(text, m, list) }
         first = list.map { |m| row(text, m) }
@@ -38,6 +38,12 @@ module Peony
         values = list.map(&:value)
         steady = values.each_cons(2).all? { |a, b| a >= b } || values.each_cons(2).all? { |a, b| a <= b }
         list.size >= 3 && list.map(&:unit).uniq.size == list.size && list.size >= text.measures.size - 1 && steady && list.map(&:sentence).uniq.size == 1 ? list : []
+      end
+
+      # "412 limes, planes come next with 287, there are 94 birches": counts of all sorts that only fall, where an order is told.
+      def fallen(text)
+        list = text.measures.select { |m| Units.counted?(m.unit) }
+        list.size >= 3 && list.size == text.measures.size && text.cues[:rank].positive? && list.map(&:value).each_cons(2).all? { |a, b| a >= b } ? list : []
       end
 
       # Pence and pounds of one passage are one unit.

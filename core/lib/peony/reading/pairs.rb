@@ -12,6 +12,9 @@ module Peony
       # "84, was 61", "84 (formerly 61)": the later value stands first.
       WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
+      # "41 cubic metres a day instead of 68"
+      INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
+
       module_function
 
       # @param text [Reading::Text]
@@ -38,7 +41,7 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
         return nil unless one
 
-        one, two = two, one if text.string[one.to...two.from].match?(WAS)
+        one, two = two, one if text.string[one.to...two.from].match?(WAS) || text.string[one.to...two.from].match?(INSTEAD)
         # "640 people, against 400 the year before": the later value stands first.
         one, two = two, one if text.string[one.to...two.from].match?(/\bagainst\b/)
         Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
@@ -54,7 +57,7 @@ module Peony
         lead = text.string[stretch.from...one.from]
         return true if lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
         # The row of a table: "Car: Before 212, In the week 131".
-        return true if gap.match?(WAS) || (lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/))
+        return true if gap.match?(WAS) || gap.match?(INSTEAD) || (lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/))
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then|against/))
 

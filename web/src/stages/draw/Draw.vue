@@ -9,6 +9,7 @@ import type { ChartProposal, Marked, PassageFound, Proposal } from "../../api/ty
 import { markedIn } from "./marks";
 import Outline from "./Outline.vue";
 import PassageText from "./PassageText.vue";
+import ProposalSheet from "./ProposalSheet.vue";
 import TableList from "./TableList.vue";
 import ReadingPanel from "./ReadingPanel.vue";
 import PageView from "../../piece/PageView.vue";
@@ -201,13 +202,6 @@ function reveal(block: string) {
   if (words && notes.value) notes.value.scrollTo({ top: words.offsetTop - notes.value.clientHeight / 3, behavior: "smooth" });
 }
 
-function keys(event: KeyboardEvent, index: number) {
-  const move = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: 3, ArrowUp: -3 }[event.key];
-  if (move === undefined) return;
-  event.preventDefault();
-  sheet.value?.querySelectorAll<HTMLElement>(".proposal")[index + move]?.focus();
-}
-
 onMounted(async () => {
   document.addEventListener("selectionchange", seeMarked);
   await load();
@@ -250,15 +244,7 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
       <div class="body" :class="{ open: panel && reading }">
       <div ref="sheet" class="sheet scroll" :aria-busy="busy">
         <p v-if="(reading || table) && !shown.length && !busy" class="none">{{ nothing }}</p>
-        <ul v-else class="grid" @mouseleave="pointed = null">
-          <li v-for="(proposal, index) in shown" :key="proposal.form">
-            <button class="proposal" :class="{ chosen: index === chosen }" :aria-pressed="index === chosen" :aria-label="`${proposal.title}: ${proposal.reason}`" @click="chosen = index" @dblclick="place(index)"
-                    @mouseenter="pointed = index" @focus="pointed = index" @blur="pointed = null" @keydown="keys($event, index)" @keydown.enter.prevent="chosen = index; place(index)">
-              <span class="picture" :style="{ background: piece.roles.surface }" v-html="proposal.svg" />
-              <span class="name"><strong>{{ proposal.title }}</strong><span class="small quiet">{{ proposal.reason }}</span></span>
-            </button>
-          </li>
-        </ul>
+        <ProposalSheet v-else :proposals="shown" :chosen="chosen" :narrow="panel && !!reading" @choose="chosen = $event" @point="pointed = $event" @place="place($event)" />
       </div>
       <ReadingPanel v-if="panel && reading && current && !using.length" :key="current" :passage="reading" :marked="marked" @changed="corrected" />
       </div>
@@ -285,14 +271,9 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
 .top { padding: 14px 22px 10px; display: flex; align-items: flex-start; gap: 22px; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; }
 .tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 .walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }
-.body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; } .body.open .grid { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+.body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; }
 .sides { position: sticky; top: 0; z-index: 2; width: 250px; margin: 12px 0 0 34px; } .about { margin-left: auto; display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
 .sheet { padding: 3px 22px 22px; }
-.grid { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; }
-.proposal { width: 100%; border: 1px solid var(--line); border-radius: 4px; background: var(--paper); display: block; overflow: hidden; } .proposal:hover { border-color: var(--quiet); }
-.proposal.chosen { border-color: var(--peony); box-shadow: 0 0 0 1px var(--peony); } .proposal.chosen .name { background: var(--blush); }
-.picture { display: block; padding: 5%; } .picture :deep(svg) { display: block; width: 100%; height: auto; }
-.name { display: block; padding: 8px 13px 10px; border-top: 1px solid var(--line); } .name strong { display: block; font: 600 16px/1.3 var(--serif); }
 .foot { background: var(--panel); border-top: 1px solid var(--line); padding: 10px 22px; display: flex; align-items: center; gap: 14px; min-height: 66px; } .goes { font: 600 16px var(--serif); }
 .pages { display: flex; gap: 6px; align-items: center; overflow-x: auto; padding: 3px; } .mini { width: 32px; height: 42px; border: 1px solid var(--line); background: var(--paper); flex: none; overflow: hidden; display: grid; place-items: center; }
 .mini[aria-checked="true"] { border: 2px solid var(--peony); } .mini.new { border-style: dashed; color: var(--quiet); font-size: 17px; text-align: center; }

@@ -28,7 +28,7 @@ module Peony
 
           items = nodes.map { |n| compared(n) }
           rich = items.count { |i| i.aspects.size >= 2 }
-          @strength = rich == items.size ? 0.6 : 0.2 * rich / items.size
+          @strength = rich == items.size ? 0.7 : 0.2 * rich / items.size
           items if rich >= items.size * 0.7 || share(nodes) { |n| clauses(n).size >= 2 } >= 0.7
         end
 

@@ -11,7 +11,9 @@ module Peony
           items = units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] }
           return nil if items.empty? || items.size > 12
 
-          finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 ? 0.3 : 0),
+          # Rows of numbers are there to be compared.
+          rows = nodes.size >= 2 && nodes.all? { |n| text.quantities_in(n.span).size >= 2 }
+          finding((cue?(:numbers_talk) ? 0.4 : 0.2) + (items.map(&:unit).uniq.size > items.size / 2 && !rows ? 0.3 : 0),
                   items.size == 1 ? "one number that stands by itself" : "#{count(items.size, 'number')}, each by itself", items.first(8))
         end
 

@@ -28,7 +28,12 @@ module Peony
         def of_nodes
           return nil if nodes.empty? || nodes.none? { |n| n.children.any? }
 
-          @strength = nodes.count { |n| n.children.any? } >= nodes.size * 0.6 ? 0.7 : 0.4
+          # One entry among many with something under it makes no tree.
+          parted = share(nodes) { |n| n.children.any? }
+          @strength = if parted >= 0.6 then 0.7
+                      elsif parted >= 0.4 then 0.4
+                      else 0.15
+                      end
           nodes.map { |n| node_item(n) }
         end
 

@@ -60,7 +60,7 @@ module Peony
           lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
           return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
-          text.string[[span.from, couple.one.from - lead.length - 1].max...couple.one.to].strip
+          text.string[span.from...couple.one.to].strip
         end
       end
     end

@@ -13,7 +13,7 @@ module Peony
         NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
         def find
-          events = units.filter_map { |span| event(span) }
+          events = without_frame(units.filter_map { |span| event(span) })
           return nil if events.size < 3
 
           sorted = events.map(&:sort)
@@ -24,6 +24,12 @@ module Peony
         end
 
         private
+
+        # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event.
+        def without_frame(events)
+          kinds = events.map { |e| text.moments_in(e.spans.first).first&.kind }
+          events.size > 3 && %i[weekday day].include?(kinds.first) && kinds.drop(1).all?(:time) ? events.drop(1) : events
+        end
 
         def kind = text.dates.map(&:kind).tally.max_by(&:last)&.first || :count
 

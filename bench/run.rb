@@ -2,6 +2,12 @@
 
 # Measures what the hand waits for, beside a general-purpose reference on the same file in the same run.
 #   bundle exec ruby bench/run.rb
+unless ENV["RUBY_GC_HEAP_INIT_SLOTS"]
+  # With the heap that the server has, for Peony and for the references alike.
+  heap = File.read(File.expand_path("../bin/heap.sh", __dir__)).scan(/(RUBY_GC_\w+)=(\d+)/).to_h
+  exec(heap, RbConfig.ruby, __FILE__, *ARGV)
+end
+
 require_relative "support"
 require_relative "server"
 

@@ -6,7 +6,6 @@ module Peony
     module Sentences
       ENDS = /[.!?…]+["”’)\]]*(?=\s+|\z)/
       SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|\b[A-Z])\.\z/
-      CLAUSE = /;\s+|,\s+(?:and\s+)?then\s+|\s+[–—]\s+/
 
       module_function
 
@@ -35,8 +34,9 @@ module Peony
       end
 
       # @param span [Span]
-      # @return [Array<Span>] its clauses, parted at semicolons, dashes and ", then"
-      def clauses(span, pattern = CLAUSE)
+      # @param pattern [Regexp] what stands between two of them
+      # @return [Array<Span>] its clauses
+      def clauses(span, pattern)
         parts = []
         start = 0
         while (match = span.text.match(pattern, start))

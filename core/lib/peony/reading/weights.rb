@@ -8,12 +8,6 @@ module Peony
 
       def all = @all ||= JSON.parse(File.read(File.join(ASSETS, "reading", "weights.json"))).freeze
 
-      # @return [Hash{String => Float}]
-      def strays = all.fetch("strays")
-
-      # @return [Hash{String => Float}] see Seams
-      def seams = all.fetch("seams")
-
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 

@@ -17,6 +17,8 @@ module Peony
         def word(index) = keys[index].respond_to?(:key) ? keys[index].text : keys[index].to_s
         def at_most = values.each_index.max_by { |i| [values[i], -i] }
         def at_least = values.each_index.min_by { |i| [values[i], i] }
+        # What follows from it, worked out once.
+        def once(what) = (@once ||= {})[what] ||= yield
       end
 
       MANY = 20

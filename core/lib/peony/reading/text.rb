@@ -82,7 +82,7 @@ module Peony
 
       # @return [Array<Points::Point>] what running text says one after the other
       # @param family [String] read as which family
-      def points(family = "list") = (@points ||= {})[family] ||= Points.of(self, family)
+      def points(family = "list") = once(:points, family) { Points.of(self, family) }
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }

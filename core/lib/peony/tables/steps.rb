@@ -45,9 +45,7 @@ module Peony
         raise Error.new("There is no step in this request.", hint: "Nothing was changed.") unless step.is_a?(Hash)
         return { "op" => "table.change", "id" => table["id"], "set" => { "steps" => [*table["steps"], step] } } if table["of"]
 
-        taken = piece.data["tables"].map { |t| t["name"] }
-        wished = "#{table['name']}, worked out"[0, 190]
-        name = [wished, *(2..(taken.size + 1)).map { |n| "#{wished} #{n}" }].find { |n| !taken.include?(n) }
+        name = Bringing.free("#{table['name']}, worked out", piece.data["tables"].map { |t| t["name"] })
         { "op" => "table.add", "table" => { "id" => fresh, "name" => name, "cells" => "", "of" => table["id"], "steps" => [step] } }
       end
 

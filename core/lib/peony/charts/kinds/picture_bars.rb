@@ -30,8 +30,7 @@ module Peony
         end
 
         def draw
-          rows = Answers.scale?(data.keys) ? data : data.ranked
-          refuse("Icons cannot stand for less than nothing.") if rows.first.numbers.any?(&:negative?)
+          rows = counted
           @each = each(rows.first.numbers.max.to_f)
           legend = small * 1.9
           @row = (height - legend) / rows.size
@@ -47,6 +46,12 @@ module Peony
         end
 
         private
+
+        # The rows in their order, all of something.
+        def counted
+          refuse("Icons cannot stand for less than nothing.") if data.first.numbers.any?(&:negative?)
+          Answers.scale?(data.keys) ? data : data.ranked
+        end
 
         # A round number, so that the longest row can be counted.
         def each(most, icons = ICONS) = [1, Scale.nice(most / icons)].max.then { |n| (n % 1).zero? && most / n <= icons ? n : n * 2 }

@@ -16,8 +16,7 @@ module Peony
         def self.fit(shape, said) = shape.table.size <= ROWS ? super&.-(0.14) : nil
 
         def draw
-          rows = Answers.scale?(data.keys) ? data : data.ranked
-          refuse("Icons cannot stand for less than nothing.") if rows.first.numbers.any?(&:negative?)
+          rows = counted
           refuse("There are too many rows for circles.", hint: "Take picture bars.") if rows.size > ROWS
           legend = small * 1.9
           radius = [width, height - legend].min / 2

@@ -180,4 +180,25 @@ RSpec.describe Peony::Tables do
     expect(data["x"]["keys"].first(2)).to eq %w[2020-01 2020-02]
     expect(data["series"].first["values"].first(2)).to eq [62, 58]
   end
+
+  it "sums each thing of a long table by its days, whatever order, spelling or blanks they come in" do
+    rows = ["2025-03-02,North,5", "2025-03-01,South,1", "1 March 2025, North ,7", "2025-03-01,North,3", "2025-03-02,South,n/a", "2025-03-02,–,9", "2025-03-03,South,2", "2025-03-03,North,4"]
+    series = described_class::Shape.new(table_of("Day,Dome,Guests\n#{rows.join("\n")}")).series
+    said = series.sort_by(&:name).to_h { |s| [s.name, s.keys.map(&:key).zip(s.values, s.rows)] }
+    expect(said).to eq("North" => [["2025-03-01", 10.0, 2], ["2025-03-02", 5.0, 0], ["2025-03-03", 4.0, 7]], "South" => [["2025-03-01", 1.0, 1], ["2025-03-03", 2.0, 6]])
+  end
+
+  it "reads a column alike by the quick ways and cell by cell" do
+    random = Random.new(11)
+    ways = [->(n) { n.to_s }, ->(n) { "£#{n}" }, ->(n) { "#{n}.50" }, ->(n) { n.to_s.gsub(/(?<=\d)(?=(\d{3})+$)/, ",") }, ->(n) { "-#{n}" }, ->(n) { "(#{n})" }, ->(n) { "#{n} kg" }, lambda { |_|
+      ""
+    }, lambda { |n|
+         "#{n}%"
+       }]
+    120.times do
+      mixed = ways.sample(1 + random.rand(3), random: random)
+      texts = Array.new(12) { mixed.sample(random: random).call(random.rand(1_000_000)) }
+      expect(described_class::Numerals.column(texts, ".")).to eq(texts.map { |t| described_class::Numerals.read(t, ".")&.value }), texts.inspect
+    end
+  end
 end

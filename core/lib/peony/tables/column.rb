@@ -28,7 +28,10 @@ module Peony
         end
       end
 
-      def distinct = @distinct ||= values.compact.uniq.size
+      # Of a column of times: each one written there.
+      # @return [Array<Calendar::Period>]
+      def periods = @periods ||= values.compact.each_with_object({}.compare_by_identity) { |period, seen| seen[period] = true }.keys
+      def distinct = @distinct ||= time? ? periods.uniq.size : values.compact.uniq.size
       def missing = values.count(&:nil?)
 
       # Numbers 1, 2, 3 ... that only name the rows.

@@ -20,13 +20,14 @@ module Peony
       # @param mark [String] the decimal mark of the table
       # @param kind [String, nil] as a person says it is
       # @param decimals [Integer, nil] as a person wants them shown
+      # @param whole [String] the same cells, each ended with a line end
       # @return [Column]
-      def column(name, texts, mark, index: 0, rows: texts.size, kind: nil, unit: nil, decimals: nil)
+      def column(name, texts, mark, whole: Numerals.lines(texts), index: 0, rows: texts.size, kind: nil, unit: nil, decimals: nil)
         sample = pick(texts)
         american = Calendar.american?(sample)
         mark = Numerals.mark_of(sample.grep(/\d/), mark)
         kind ||= kind_of(name, sample, mark, american, rows)
-        read = values(kind, texts, mark, american)
+        read = values(kind, texts, whole, mark, american)
         example = sample.first(40).filter_map { |t| Numerals.read(t, mark) }
         Column.new(name: name, kind: kind, unit: unit || unit_of(name, example), currency: currency(name, example), values: read, texts: texts, index: index,
                    decimals: decimals || places(kind, example))
@@ -85,17 +86,23 @@ module Peony
         "text"
       end
 
-      def values(kind, texts, mark, american)
+      def values(kind, texts, whole, mark, american)
         case kind
-        when "number", "percent", "money" then Numerals.column(texts, mark)
+        when "number", "percent", "money" then Numerals.column(texts, mark, whole)
         when "date", "month", "quarter", "year" then periods(texts, american)
         when "boolean" then texts.map { |t| TRUTH[t.downcase] }
-        else if Numerals.blanks?(texts)
-               texts.map { |t| Numerals.empty?(t) ? nil : t }
-             else
-               texts
-             end
+        when "category", "place" then few(texts)
+        else
+          return texts unless Numerals.blanks?(whole)
+
+          texts.map { |t| t unless Numerals.empty?(t) }
         end
+      end
+
+      # Words that come again are one and the same string, so that rows are told apart by it without reading its letters.
+      def few(texts)
+        known = Hash.new { |all, text| all[text] = (text unless Numerals.empty?(text)) }
+        texts.map { |text| known[text] }
       end
 
       def periods(texts, american)

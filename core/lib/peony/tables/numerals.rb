@@ -12,7 +12,8 @@ module Peony
       MANY = { "k" => 1e3, "bn" => 1e9, "mio" => 1e6, "tsd" => 1e3 }.freeze
       EMPTY = %r{\A(?:|[-–—.?*…]+|n\.?/?a\.?|n\.?d\.?|nil|null|none|missing|unknown|#N/A|#DIV/0!|#REF!|#VALUE!|k\.?\s?A\.?)\z}i
 
-      BLANK = %r{(?:\A|\n)(?:[-–—.?*…]|n\.?/?[ad]|ni?ul?l|none|missing|unknown|#|k\.?\s?A|\n|\z)}i
+      # What may begin such a cell, behind a line end; written out in both cases, for so it is found many times quicker.
+      BLANK = %r{\n(?:[-–—.?*…#\n]|[nN](?:\.?/?[adAD]|[iI]?[uU]?[lL]|[oO][nN][eE])|[mM][iI][sS]|[uU][nN][kK]|[kK]\.?\s?[aA])}
 
       # +mark+ is "." or ",", what parts the whole from the fraction.
       Number = Struct.new(:value, :currency, :percent, :unit, :decimals, keyword_init: true)
@@ -52,20 +53,20 @@ module Peony
 
       # @param texts [Array<String>]
       # @param mark [String]
+      # @param whole [String] the same cells, each ended with a line end
       # @return [Array<Float, nil>] their values; the quick way where the whole column is written plainly
-      def column(texts, mark)
-        if mark == "."
-          whole = "#{texts.join("\n")}\n"
-          bare = digits(whole, texts.size)
-          return bare.split("\n", -1).first(texts.size).map { |cell| cell.empty? ? nil : cell.to_f } if bare
+      def column(texts, mark, whole = lines(texts))
+        return texts.map { |text| value(text, mark) } unless mark == "." && whole.count("\n") == texts.size
 
-          if whole.match?(PLAIN)
-            bare = whole.delete("£€$%,").split("\n", -1)
-            return Array.new(texts.size) { |i| (cell = bare[i]).empty? ? nil : cell.to_f } if bare.size == texts.size + 1
-          end
-        end
-        texts.map { |text| value(text, mark) }
+        bare = digits(whole, texts.size) || (whole.delete("£€$%,") if whole.match?(PLAIN))
+        return texts.map { |text| value(text, mark) } unless bare
+
+        cells = bare.equal?(whole) ? texts : bare.split("\n", -1).tap(&:pop)
+        cells.map { |cell| cell.empty? ? nil : cell.to_f }
       end
+
+      # @return [String] the cells of a column one below the other, each ended with a line end
+      def lines(texts) = "#{texts.join("\n")}\n"
 
       # Where a column holds nothing but digits and points (behind one currency sign each), that is told without looking at every cell by itself.
       # @param whole [String] the cells, each ended with a line end
@@ -74,7 +75,7 @@ module Peony
       def digits(whole, count)
         sign = whole[0] if "£€$".include?(whole[0].to_s)
         whole = whole.delete(sign) if sign && whole.count(sign) == count && !whole.match?(/[^\n]#{Regexp.escape(sign)}/)
-        return nil unless whole.ascii_only? && whole.count("0-9.\n") == whole.size && whole.count("\n") == count
+        return nil unless whole.ascii_only? && whole.count("0-9.\n") == whole.size
         return whole unless whole.include?(".")
 
         whole unless whole.start_with?(".") || whole.include?("\n.") || whole.include?(".\n") || whole.match?(/\.\d*\./)
@@ -82,8 +83,9 @@ module Peony
 
       def empty?(text) = text.nil? || text.empty? || (text.size < 12 && EMPTY.match?(text))
 
-      # @return [Boolean] whether some cell of a column may stand for nothing
-      def blanks?(texts) = texts.join("\n").match?(BLANK)
+      # @param whole [String] the cells of a column, each ended with a line end
+      # @return [Boolean] whether some may stand for nothing
+      def blanks?(whole) = "\n#{whole}".match?(BLANK)
 
       def parts(digits, mark)
         whole, fraction, more = digits.split(mark, 3)

@@ -155,23 +155,30 @@ module Peony
         checks.any? && checks.all?
       end
 
-      # The cells column by column, without the blanks around them.
+      # The cells column by column.
       def texts(data)
         rows = data.size == data.last - data.first + 1 ? @rows[data.first..data.last] : @rows.values_at(*data)
         rows = rows.map { |row| row.size == @wide ? row : Array.new(@wide) { |c| row[c] } } if rows.any? { |row| row.size != @wide }
-        rows.transpose.map { |cells| !cells.all? || spaced?(cells) ? cells.map { |c| bare(c) } : cells }
+        rows.transpose
       end
 
-      # Whether some cell of a column may begin or end with a blank.
-      def spaced?(cells) = cells.join("\n").match?(/(?:\A|\n)[\s\u00A0]|[\s\u00A0](?:\n|\z)/)
+      # @param cells [Array<String, nil>] of one column
+      # @return [Array(Array<String>, String)] without the blanks around them, and one below the other
+      def stripped(cells)
+        whole = Numerals.lines(cells)
+        return [cells, whole] if whole.count(" \t\v\f\r\u00A0").zero? && cells.all?
+
+        cells = cells.map { |c| bare(c) }
+        [cells, Numerals.lines(cells)]
+      end
 
       def columns(names, data)
-        texts = texts(data)
+        texts, wholes = texts(data).map { |cells| stripped(cells) }.transpose
         used = (0...@wide).reject { |c| names[c].start_with?("Column ") && texts[c].all?(&:empty?) }
         mark = Numerals.mark_of(texts.flat_map { |list| list.first(40) }.grep(/\d/).reject { |t| Calendar.read(t) })
         used.each_with_index.map do |c, i|
           said = { kind: "kinds", unit: "units", decimals: "decimals" }.transform_values { |key| @correct.dig(key, names[c]) }
-          Kinds.column(names[c], texts[c], mark, index: i, rows: data.size, **said).tap { |column| column.place = c }
+          Kinds.column(names[c], texts[c], mark, whole: wholes[c], index: i, rows: data.size, **said).tap { |column| column.place = c }
         end
       end
     end

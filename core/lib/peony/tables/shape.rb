@@ -98,7 +98,7 @@ module Peony
       # Usual number of days from row to row.
       def step
         @step ||= begin
-          days = time.values.compact.map(&:from).uniq.sort
+          days = time.periods.map(&:from).uniq.sort
           days.size < 2 ? nil : days.each_cons(2).map { |a, b| (b - a).to_i }.tally.max_by(&:last).first
         end
       end
@@ -117,8 +117,7 @@ module Peony
       def repeated_time?
         return false if table.words.empty? || table.numeric.empty?
 
-        days = time.values.compact
-        days.size > days.uniq { |p| p.from.jd }.size * 1.3
+        time.values.count { |p| p } > time.periods.map { |p| p.from.jd }.uniq.size * 1.3
       end
 
       def repeated_labels? = label && label.distinct <= table.size * 0.6 && table.words.none? { |c| c.distinct > table.size * 0.8 }
@@ -165,27 +164,36 @@ module Peony
         end
       end
 
-      # One pass: for each thing its days, each with its first row and its sum.
+      # One pass: for each thing its sum of each day, and the first row that has it.
       def long
         thing = table.words.min_by(&:distinct)
         measure = additive.first || measures.first
-        found = {}
         things = thing.values
         values = measure.values
         periods = time.values
-        table.size.times do |i|
-          name = things[i]
-          value = values[i]
-          period = periods[i]
-          next if name.nil? || value.nil? || period.nil?
+        place = places_in_time
+        sums = Hash.new { |all, name| all[name] = [] }
+        first = Hash.new { |all, name| all[name] = [] }
+        table.size.times do |row|
+          next unless (name = things[row]) && (value = values[row]) && (period = periods[row])
 
-          day = ((found[name] ||= {})[period.from.jd] ||= [i, 0.0])
-          day[1] += value
+          days = sums[name]
+          if (day = days[at = place[period]]) then days[at] = day + value
+          else
+            days[at] = value.to_f
+            first[name][at] = row
+          end
         end
-        found.map do |name, days|
-          days = days.sort_by(&:first).map(&:last)
-          Series.new(name: name, column: measure, keys: days.map { |i, _| periods[i] }, values: days.map(&:last), rows: days.map(&:first))
+        first.map do |name, rows|
+          rows.compact!
+          Series.new(name: name, column: measure, keys: periods.values_at(*rows), values: sums[name].compact, rows: rows)
         end
+      end
+
+      # Each period written in the column of time and which of its days it is, the earliest being 0.
+      def places_in_time
+        rank = time.periods.map { |p| p.from.jd }.uniq.sort.each_with_index.to_h
+        time.periods.each_with_object({}.compare_by_identity) { |p, places| places[p] = rank[p.from.jd] }
       end
     end
   end

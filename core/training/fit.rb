@@ -41,6 +41,22 @@ def stray_rows(passages)
   end
 end
 
+# Which run of words names an item: one that holds a word of its label.
+def name_choices(passages)
+  passages.reject { |p| p.items.empty? }.flat_map do |passage|
+    text = text_of(passage)
+    spans = text.tree.size >= 2 ? text.tree.map(&:span) : Peony::Reading::Seams.parts(text, passage.family)
+    passage.items.filter_map do |item|
+      words = item["words"].map(&:downcase)
+      span = spans.find { |s| words.all? { |w| s.text.downcase.include?(w) } }
+      next if span.nil? || Peony::Reading::Naming.plain?(span)
+
+      choice = Peony::Reading::Naming.candidates(text, span).map { |c| [Peony::Reading::Naming.owned(c.signs, passage.family), words.any? { |w| c.text.downcase.include?(w) }] }
+      choice if choice.any?(&:last) && !choice.all?(&:last)
+    end
+  end
+end
+
 def family_rows(passages)
   passages.map do |passage|
     text = text_of(passage)
@@ -59,24 +75,27 @@ end
 
 PENALTY = 0.0134
 PARTS_PENALTY = 0.01
+NAMES_PENALTY = 0.0024
 
 def store(weights)
   File.write(PATH, "#{JSON.pretty_generate(weights)}\n")
   Peony::Reading::Weights.instance_variable_set(:@all, nil)
 end
 
-def binary(rows) = Regression.binary(rows, penalty: PARTS_PENALTY).transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 }
+def brief(weights) = weights.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 }
+def binary(rows) = brief(Regression.binary(rows, penalty: PARTS_PENALTY))
 
 def families(passages)
   Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
-            .transform_values { |list| list.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 } }
+            .transform_values { |list| brief(list) }
 end
 
-# What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, finders make items of them.
+# What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, names are given to them, finders make items of them.
 def fit(passages)
   known = Peony::Reading::Weights.all
   store(known = known.merge("seams" => binary(seam_rows(passages))))
   store(known = known.merge("strays" => binary(stray_rows(passages))))
+  store(known = known.merge("titles" => brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY))))
   store(known.merge("families" => families(passages)))
 end
 

@@ -56,6 +56,38 @@ module Regression
     end
   end
 
+  # Weights by which one of several is chosen: the right ones of a choice together are to be as likely as can be (a conditional logit).
+  # @param choices [Array<Array<Array(Hash{String => Numeric}, Boolean)>>] for each choice the signs of what there is, and whether it is right
+  # @return [Hash{String => Float}]
+  def choice(choices, penalty:, rounds: 250, step: 0.3)
+    names = choices.flatten(1).flat_map { |signs, _| signs.keys }.uniq
+    at = names.each_with_index.to_h
+    sparse = choices.map { |list| list.map { |signs, right| [signs.map { |k, v| [at[k], v.to_f] }, right] } }
+    weights = Array.new(names.size, 0.0)
+    squares = Array.new(names.size, 1e-8)
+    rounds.times do
+      slopes = Array.new(names.size, 0.0)
+      sparse.each { |list| lean(slopes, list, weights) }
+      names.each_index do |j|
+        slope = (slopes[j] / choices.size) + (penalty * weights[j])
+        squares[j] += slope * slope
+        weights[j] -= step * slope / Math.sqrt(squares[j])
+      end
+    end
+    names.zip(weights).to_h
+  end
+
+  # Adds how a choice changes with the weights: what is likely, less what is likely among the right ones.
+  def lean(slopes, list, weights)
+    raised = list.map { |signs, _| Math.exp(signs.sum { |j, v| weights[j] * v }) }
+    all = raised.sum
+    right = list.each_index.sum { |i| list[i][1] ? raised[i] : 0.0 }
+    list.each_with_index do |(signs, is), i|
+      error = (raised[i] / all) - (is ? raised[i] / right : 0)
+      signs.each { |j, v| slopes[j] += error * v } if error.abs > 1e-5
+    end
+  end
+
   # @return [Hash{String => Float}] weights for yes against no
   def binary(rows, penalty:)
     twofold = rows.map { |signs, wanted| [signs, { "yes" => wanted["yes"], "no" => 1 - wanted["yes"] }] }

@@ -8,6 +8,9 @@ module Peony
 
       members_in "reading/finders"
 
+      # More items than this are in no figure; their titles are as they come.
+      MENDED = 40
+
       COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
       class << self
@@ -36,14 +39,50 @@ module Peony
 
       # @param strength [Float]
       def finding(strength, reason, items)
-        items.each { |i| i.title = Titles.capital(Titles.of(i.spans.first.text).first) if i.title.strip.empty? }
+        items.first(MENDED).each { |i| i.title = titled(i, items) if bare?(i) }
         Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
       end
 
+      # Whether a title names nothing: "Is", "Followed".
+      def bare?(item)
+        words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
+        words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
+      end
+
+      # What the sentence says up to the words of an item, behind a semicolon or those of the item before it.
+      def titled(item, items)
+        span = item.spans.first
+        sentence = text.sentences.find { |s| s.from <= span.from && span.to <= s.to + 1 } || span
+        told = items.reject { |i| i.equal?(item) }.flat_map(&:spans).map(&:to).select { |to| to.between?(sentence.from, span.from) }.max || sentence.from
+        mark = text.string[sentence.from...span.from].rindex(";")&.+(sentence.from + 1)
+        apart = text.quantities_in(span).first || text.moments_in(span).first
+        Naming.name(text, text.span(mark || told, span.to), self.class.name_of_family, apart: apart, about: true) || filled(item.title, span)
+      end
+
+      def filled(title, span) = title.strip.empty? ? Titles.capital(Titles.of(span.text).first) : title
+
       # @param span [Span] whose words make title and detail
       def item(span, **more)
-        title, detail = Titles.of(span.text)
+        title, detail = Naming.of(text, span, self.class.name_of_family)
         made(title, detail, [span], **more)
+      end
+
+      # @param apart [#from, #to] what the figure shows by itself: a date, a number
+      # @param words [String] those of the stretch without it
+      # @return [Array(String, String)] title and detail
+      def named(span, apart, words)
+        plain = Titles.of(words)
+        return plain if span.text.match?(Titles::LABEL) || (plain.last.empty? && !open?(span, apart, plain.first))
+
+        name = Naming.name(text, span, self.class.name_of_family, apart: apart) or return plain
+        head = words.match(/\A(?:(?:the|an?)\s+)?#{Regexp.escape(name)}/i)
+        [name, head ? head.post_match.sub(/\A[,;:\s]+/, "") : Titles.capital(span.text.strip).sub(/[.;,:]+\z/, "")]
+      end
+
+      # "Music takes up | 52 %": the words without the number end in what leads to it.
+      def open?(span, apart, words)
+        last = words[/[[:alpha:]]+\z/].to_s.downcase
+        apart.is_a?(Quantity) && text.tokens_in(span).any? { |t| t.low == last && t.to < apart.from && (t.verb? || Runs::PARTICLES.include?(t.low)) }
       end
 
       def made(title, detail, spans, **more)
@@ -52,7 +91,7 @@ module Peony
 
       # @param node [Tree::Node]
       def node_item(node, **more)
-        title, detail = Titles.of(node.span.text)
+        title, detail = Naming.of(text, node.span, self.class.name_of_family)
         detail = [detail, *node.body.map(&:text)].reject(&:empty?).join(" ")
         item = Item.new(title: title, detail: detail, spans: [node.span, *node.body], aspects: [], **more)
         item.children = node.children.map { |child| node_item(child) }
@@ -107,7 +146,7 @@ module Peony
         tidy(after.empty? ? before : after)
       end
 
-      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
+      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "").sub(/\S\K\s+(?:and|or|but|while|with|of|to|the|an?)\z/i, "")).first
 
       # The words of a stretch without a number.
       def without(span, quantity)

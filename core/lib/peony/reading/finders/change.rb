@@ -20,7 +20,8 @@ module Peony
 
         def change(pair)
           span = text.span(pair.from, pair.to)
-          title = pair.name.empty? ? Titles.of(span.text).first : tidy(pair.name)
+          # A long name is a sentence up to its number, and is named as one.
+          title = pair.name.empty? || (pair.name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(pair.name)
           Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],
                    aspects: [["before", shown(pair.one)], ["after", shown(pair.two)]])
         end

@@ -127,7 +127,7 @@ module Peony
 
         def side(spans)
           lead = spans.first
-          title, = Titles.of(lead.text[/\A[^:]{3,48}(?=:)/] || lead.text)
+          title = lead.text[/\A[^:]{3,48}(?=:)/] ? Titles.of(lead.text).first : Naming.of(text, lead, "opposition").first
           made(title, spans.map(&:text).join(" "), spans).tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
         end
 

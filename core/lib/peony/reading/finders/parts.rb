@@ -138,7 +138,7 @@ module Peony
         def build(words, share, span)
           return nil if words.empty?
 
-          title, detail = Titles.of(words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
+          title, detail = named(span, share, words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
           part(title, detail, share, [trimmed(span)])
         end
 

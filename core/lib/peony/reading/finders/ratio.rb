@@ -20,7 +20,8 @@ module Peony
           part = found.part
           whole = found.whole
           spans = spans(part, whole)
-          title, = Titles.of(name(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole))
+          span = spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first
+          title, = named(span, part, name(span, part, whole))
           Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
                    value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])

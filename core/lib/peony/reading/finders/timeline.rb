@@ -72,7 +72,7 @@ module Peony
           moment = text.moments_in(span).first
           return aged(span) unless moment
 
-          title, detail = Titles.of(without(span, moment))
+          title, detail = named(span, moment, without(span, moment))
           return nil if title.strip.empty?
 
           Item.new(title: title, detail: detail, spans: [span], date: moment.text.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment.sort,

@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The few words that name what a sentence says: "In the morning the first sheet is compared with the signed proof" is "the first sheet".
+    # Every run of words that can stand by itself is weighed by a logistic regression over the signs below, fitted by training/fit.rb;
+    # steps are named otherwise than places, so some signs count for each family by itself.
+    module Naming
+      # Signs that are weighed for each family by itself as well.
+      OWN = %i[thing order clause whole part head main object subject phrase ends before_phrase before_verb one two four five early late pronoun fresh].freeze
+      # A sentence of more words than this is named by its first words, for it is none.
+      LONGEST = 80
+
+      # A run of words as a name: +signs+ say how it stands in its sentence; those that are 0 are left out.
+      Candidate = Struct.new(:from, :to, :text, :signs, keyword_init: true)
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param span [Span] a sentence or part of one
+      # @param family [String] read as which family
+      # @return [Array(String, String)] title and detail, cut from the words
+      def of(text, span, family)
+        name = best(fit(text, span), family) unless plain?(span)
+        name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
+      end
+
+      # Whether a stretch names itself: it is short, has its name before a colon, or is too long for a sentence.
+      def plain?(span) = span.text.match?(Titles::LABEL) || span.text.split.size > LONGEST || Titles.of(span.text).last.empty?
+
+      # Behind a name that stands at the head comes what follows it, else the whole sentence; of "Without moving the tube, look through the finder"
+      # what is not in the name.
+      def detail(text, span, name)
+        before = text.string[span.from...name.from].sub(Words::LEADS, "").strip
+        after = text.string[name.to...span.to].sub(/\A[,;:\s]+/, "").sub(/[\s.;,:]+\z/, "")
+        return after if before.empty? || before.match?(/\A(?:the|an?)\z/i)
+        return before.delete_suffix(",") if after.empty? && "#{before} ".match?(/#{Titles::SUBORDINATE}\z/o)
+
+        Titles.capital(span.text.sub(Words::LEADS, "")).strip.sub(/[.;,:]+\z/, "")
+      end
+
+      # @param apart [#from, #to, nil] words that stand by themselves in the figure, as a date does, and are not to be in the name
+      # @param about [Boolean] whether it is to be what the sentence speaks of: "Music takes up 52 %" is "Music"
+      # @return [String, nil] the name alone
+      def name(text, span, family, apart: nil, about: apart.is_a?(Quantity))
+        return nil if span.text.split.size > LONGEST
+
+        free = fit(text, span).reject { |c| apart && c.from < apart.to && c.to > apart.from }
+        free = free.select { |c| c.signs.key?(:subject) && c.signs.key?(:noun_last) }.then { |found| found.any? ? found : free } if about
+        best(free, family)&.then { |c| Titles.capital(c.text) }
+      end
+
+      # @param runs [Array<Candidate>]
+      # @return [Candidate, nil]
+      def best(runs, family)
+        weights = Weights.read_as("titles", family)
+        runs.max_by { |c| [c.signs.sum { |name, value| value * weights[name] }, -c.from] }
+      end
+
+      # What tells to do something is named by the deed and what it is done to, where there is such a run.
+      def fit(text, span)
+        all = candidates(text, span)
+        orders = all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }
+        orders.any? ? orders : all
+      end
+
+      # @return [Array<Candidate>] runs that can stand as a name
+      def candidates(text, span)
+        text.once(:names, span.from, span.to) do
+          tokens = text.tokens_in(span)
+          Runs.of(tokens).map { |first, last| candidate(text, span, tokens, first..last) }
+        end
+      end
+
+      def candidate(text, span, tokens, run)
+        from = tokens[run.first].from
+        to = tokens[run.last].to
+        Candidate.new(from: from, to: to, text: text.string[from...to], signs: NamingSigns.of(text, span, tokens, run).reject { |_, v| v == 0 })
+      end
+
+      # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted
+      def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name, 0)] }).reject { |_, v| v.zero? }
+    end
+  end
+end

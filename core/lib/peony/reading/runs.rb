@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The runs of words in a sentence that can stand by themselves: none begins or ends within a thing ("the old | oak"), with a word that
+    # leads on ("of", "and", "is"), or between a verb and what it takes; none says that something is so which the sentence denies.
+    class Runs
+      MOST = Titles::MOST
+      LEADING = /\A(?:in|cc|wrb|wdt|wp|wps|to|ex|uh|pos|md)\z/
+      SELVES = %w[them him me us himself herself itself themselves].freeze
+      NEVER_FIRST = %w[is are was were be been being am 's 're 'm 'll 've 'd n't not has have had do does did will would can could may might must should shall
+                       then also only just very too so as than that which who whose where when while if because once until till of up off down out away back
+                       and or but nor yet either there here however instead perhaps well yes please].concat(SELVES).to_set.freeze
+      NEVER_LAST = (NEVER_FIRST - %w[up off down out away back there here too instead] - SELVES +
+                    %w[the a an this these those its their our your his her my every each some any no more most less we you i he she they who about almost nearly
+                       at least by for from with without to into onto]).freeze
+      DESCRIBING = /\A(?:det|prps|jj|jjr|jjs|cd|pos)\z/
+      # What a verb can take.
+      TAKEN = /\A(?:nn.*|det|prps|prp|jj|jjr|jjs|cd)\z/
+      # With these another statement begins.
+      SUBJECT = /\A(?:i|we|he|she|they|it)\z/
+      SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
+      # What is said not to be so must not be named as if it were.
+      NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
+      PARTICLES = %w[up off down out away back over on in through].to_set.freeze
+
+      class << self
+        # @param tokens [Array<Tokens::Token>] of one sentence
+        # @return [Array<Array(Integer, Integer)>] first and last word of each run
+        def of(tokens) = new(tokens).all
+
+        # @return [Boolean] whether a token is a word, and no mark between words
+        def word?(token) = token.text.match?(/[[:alnum:]]|\A['’%£€$]/)
+
+        # An order, though the tagger may take it for a thing: "Brush on two coats", "Rinse the jar".
+        def told?(tokens, index)
+          return false unless index.zero? || !word?(tokens[index - 1])
+
+          Words::IMPERATIVES.include?(tokens[index].low) || (tokens[index + 1]&.tag.to_s.match?(/\A(?:det|prps)\z/) && tokens[index].tag.match?(/\A(?:nn|vb|vbp|nnp)\z/))
+        end
+      end
+
+      def initialize(tokens)
+        @tokens = tokens
+        @words = tokens.map { |t| Runs.word?(t) }
+      end
+
+      def all
+        tokens.each_index.select { |first| begins?(first) }.flat_map do |first|
+          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) }
+        end
+      end
+
+      private
+
+      attr_reader :tokens
+
+      def word?(index) = index >= 0 && (@words[index] || false)
+      def low(index) = tokens[index]&.low.to_s
+      def describing?(index) = tokens[index].tag.match?(DESCRIBING)
+      def part_of_thing?(index) = tokens[index].noun? || describing?(index)
+      # Words that are one on paper: "do" and "n't".
+      def joined?(index) = word?(index - 1) && tokens[index - 1].to == tokens[index].from
+
+      def begins?(index)
+        return false if !word?(index) || joined?(index) || tokens[index].text.start_with?("'", "’")
+        return denied?(index) if NEVER_FIRST.include?(low(index)) || tokens[index].tag.match?(LEADING)
+        return true unless word?(index - 1)
+
+        !low(index).match?(/\A(?:the|an?)\z/) && !(low(index) == "each" && low(index + 1) == "other") && !within?(index)
+      end
+
+      # "Do not touch" begins with its "do".
+      def denied?(index) = low(index) == "do" && low(index + 1).match?(NOT)
+
+      # "the old | oak": what describes a thing stays with it; an article alone may go.
+      def within?(index) = part_of_thing?(index) && part_of_thing?(index - 1) && !Words::ARTICLES.include?(low(index - 1))
+
+      # The words from the first on, as far as a name goes and no mark parts them.
+      def reach(first)
+        phrase = phrase?(first)
+        words = 1
+        ((first + 1)...tokens.size).each_with_object([first]) do |index, found|
+          words += 1 unless joined?(index)
+          break found if !word?(index) || words > MOST || (phrase && said?(index)) || anew?(first, index)
+
+          found << index
+        end
+      end
+
+      def said?(index) = tokens[index].finite? || tokens[index].tag == "vb"
+
+      # Whether a run begins in a phrase such as "by the second evening": what follows is said of something else.
+      def phrase?(first)
+        before = (first - 1).downto(0).find { |i| !word?(i) || !part_of_thing?(i) }
+        !before.nil? && tokens[before].tag.match?(/\A(?:in|to)\z/)
+      end
+
+      # Whether another statement begins with a word: with its subject, or with a thing right behind a thing.
+      def anew?(first, index)
+        token = tokens[index]
+        verb = tokens[first...index].any?(&:verb?)
+        return verb if token.tag == "cc"
+        return true if low(index).match?(SUBORDINATE) || (token.verb? && tokens[index - 1].tag == "cc" && !verb)
+        return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index)
+
+        !verb && tokens[index - 1].noun? && !Runs.told?(tokens, index - 1) && token.tag.match?(/\A(?:det|prps)\z/)
+      end
+
+      def subject?(index) = low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")
+
+      def ends?(index)
+        closed = !word?(index + 1)
+        return false if leads_on?(index, closed)
+        return true if closed
+        return false if joined?(index + 1) || %w[of 's n't].include?(low(index + 1))
+
+        deed = tokens[index].verb? || Runs.told?(tokens, index)
+        !thing_goes_on?(index) && !(deed && (tokens[index + 1].tag.match?(TAKEN) || particle?(index + 1)))
+      end
+
+      def leads_on?(index, closed)
+        return true if NEVER_LAST.include?(low(index)) || tokens[index].tag == "prps"
+
+        tokens[index].tag.match?(LEADING) && !(closed && index.positive? && tokens[index - 1].verb? && PARTICLES.include?(low(index)))
+      end
+
+      def thing_goes_on?(index)
+        part_of_thing?(index) && (tokens[index + 1].noun? || (describing?(index + 1) && !Words::ARTICLES.include?(low(index + 1)) && !tokens[index].noun?))
+      end
+
+      def particle?(index) = PARTICLES.include?(low(index))
+
+      # Some word with a meaning of its own.
+      def says?(first, last) = tokens[first..last].any? { |t| (t.noun? || t.verb? || t.tag.start_with?("jj") || t.tag == "cd") && !Words::STOP.include?(t.low) }
+
+      # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".
+      def twisted?(first, last)
+        return true if low(last + 1).match?(NOT)
+        return false unless tokens[first..last].any?(&:verb?) || Words::IMPERATIVES.include?(low(first))
+
+        (first - 1).downto(0).take_while { |i| word?(i) && tokens[i].tag != "cc" }.any? { |i| low(i).match?(NOT) }
+      end
+    end
+  end
+end

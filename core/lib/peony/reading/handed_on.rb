@@ -27,7 +27,7 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = q if q.unit != "" && q.unit != "times" && (q.unit != "%" || shares? || listed?(q, @list[i + 1])) && !aside?(q, last)
+          last = q if q.unit != "" && q.unit != "times" && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1])) && !fraction?(q))) && !aside?(q, last)
         end
         shorten
       end
@@ -56,6 +56,9 @@ module Peony
           q.unit = following.unit if gap.match?(LINK) && !(following.unit == "%" && q.text.match?(/\d/) && following.text.match?(/\A\D+\z/))
         end
       end
+
+      # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
+      def fraction?(share) = !share.text.match?(/\d/) && @said.any? { |q| q.from < share.from && Units.counted?(q.unit) }
 
       # Whether the passage speaks of shares, so that a bare number may be one.
       def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)

@@ -24,7 +24,7 @@ module Peony
       end
 
       # Signs that are weighed for each family by itself as well.
-      OWN = %i[bias first last back verb near clause back_short first_short last_short frame question condition imperative hands_first takes_last closes whole_first].freeze
+      OWN = %i[bias first last back verb near clause back_short first_short last_short frame question condition imperative hands_first takes_last closes whole_first first_headed].freeze
 
       # @return [Hash{String => Numeric}] the signs with those of the family
       def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name)] }).reject { |_, v| v.zero? }
@@ -40,7 +40,7 @@ module Peony
         lengths = spans.map { |s| s.text.split.size }
         spans.each_index.map do |i|
           odd = one(!tense[i].nil? && tense[i] != main)
-          sentence(text, spans, i, words, middle).merge(apart(spans, i, modes), shape(spans, i, leads, lengths), clause(text, spans, i), handed(text, spans, i),
+          sentence(text, spans, i, words, middle).merge(apart(spans, i, modes), shape(spans, i, leads, lengths), clause(text, spans, i), handed(text, spans, i), headed(text, spans, i),
                                                         tense: odd, tense_first: i.zero? ? odd : 0, tense_last: i == spans.size - 1 ? odd : 0)
         end
       end
@@ -130,6 +130,15 @@ module Peony
         part = text.sentences.none? { |s| s.from == spans[index].from && s.to == spans[index].to }
         { clause: one(part), clause_last: one(part && index == spans.size - 1), clause_verbless: one(part && text.tokens_in(spans[index]).none?(&:finite?)),
           condition: one(spans[index].text.match?(Seams::IF)) }
+      end
+
+      # Under a heading the first sentence need not say what the passage is about, unless it says it again.
+      def headed(text, spans, index)
+        heading = text.once(:heading_stems) { text.passage.heading.to_s.downcase.scan(/[[:alpha:]]{4,}/).map { |w| w[0, 5] } }
+        again = content(text, spans[index]).any? { |w| heading.include?(w[0, 5]) }
+        first = index.zero? && heading.any?
+        { first_headed: one(first), first_headed_short: one(first && spans[index].text.split.size < 12), first_again: one(first && again), again: one(again && !first),
+          headed: one(heading.any?), last_headed: one(heading.any? && index == spans.size - 1) }
       end
 
       # Links of a chain take up what the one before them ends with, and hand on what the next begins with.

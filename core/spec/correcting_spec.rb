@@ -87,6 +87,12 @@ RSpec.describe Peony::Piece::Renewal do
     expect(taken[1]).to include("title" => "Teas and cakes", "colour" => "signal")
   end
 
+  it "calls no news what only stands elsewhere between title and detail" do
+    parted = edited.apply({ "op" => "item.change", "id" => object["id"], "item" => object["items"][2]["id"], "set" => { "title" => "Books £120", "detail" => "" } }).piece
+    expect(described_class.of(parted, parted.objects.first).map(&:state)).to eq %w[same changed same]
+    expect(described_class.items(parted, parted.objects.first).last["title"]).to eq "Books £120"
+  end
+
   it "notices what is new and what is gone" do
     shorter = piece.apply({ "op" => "notes.splice", "at" => 1, "remove" => 1, "insert" => [] }).piece
     figure = shorter.objects.first.merge("passage" => shorter.objects.first["passage"].merge("blocks" => shorter.notes.blocks.map(&:id)))

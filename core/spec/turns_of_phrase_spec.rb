@@ -55,6 +55,21 @@ RSpec.describe "Turns of phrase" do
       expect(items.last).to start_with("Both")
     end
 
+    it "works out what is left of a sum that is named before its parts" do
+      items = found("parts", "Of the £2,400 we took, the tent cost £900. The band had £600 and was worth it. We paid £300 to the farmer, and the rest went into the roof fund.").items
+      expect(items.map { |i| [i.value, i.unit] }).to eq([[900, "GBP"], [600, "GBP"], [300, "GBP"], [600, "GBP"]])
+      expect(items.last.spans.first.text).to include("roof fund")
+    end
+
+    it "takes no rest from a sum whose parts are not all money, or that is used up" do
+      expect(found("parts", "Of the £900 we took, the tent cost £600. The band had £300, and the rest went home.")&.items&.size.to_i).to be < 3
+      expect(found("parts", "Of the £2,400 we took, 30 people gave £900, and the rest went into the roof fund.")&.items&.map(&:value).to_a).not_to include(1500)
+    end
+
+    it "shows a share that is said twice once" do
+      expect(found("ratio", "Of the 144 pupils we asked, 18 write with the left hand. That is one in eight.").items.map(&:value)).to eq([12.5])
+    end
+
     it "counts a number of the same kind amid those that are dated" do
       words = "When the kitten came to us she weighed 310 g. A week later it was 420, and the week after 560. She had a cold and was down to 530. At her last visit it was 790."
       expect(found("trend", words).items.map(&:value)).to eq([310, 420, 560, 530, 790])
@@ -188,6 +203,31 @@ RSpec.describe "Turns of phrase" do
 
     it "does not take a person's room for its number" do
       expect(quantities("Quiz night: The Barnacles 48, Staff room 39, Clergy 22.").map(&:first)).to eq([48, 39, 22])
+    end
+  end
+
+  describe "hours, months and numbers in words" do
+    def sorts(words) = text(words).dates.map(&:sort)
+
+    it "takes bare hours for times among clock times, and no numbers of things" do
+      expect(sorts("At seven the cages are cleaned. The first come at half past eight. Operations are between eleven and two. From four o'clock the phone rings. At nine Mrs Bray locks up."))
+        .to eq([7, 8.5, 11, 16, 9])
+      expect(sorts("It opens at 9:00 and shuts at 17:00. It is used by nine clubs, about two hundred people and between three and five dogs.")).to eq([9, 17])
+      expect(sorts("Complaints fell from nine a month to one.")).to eq([])
+    end
+
+    it "takes a month that begins a sentence for one among months" do
+      expect(sorts("In January it was 82 mm, in March 40 mm. April stayed dry. May, as every year, was wet.")).to eq([1, 3, 4, 5])
+      expect(sorts("In January and in March we close. May we see you soon?").last).to eq(3)
+    end
+
+    it "adds up number words only where they make one number" do
+      expect(quantities("We need between eleven and two hundred and ten chairs.").map(&:first)).to eq([11, 210])
+      expect(quantities("They sold one hundred and six lamps and twenty-two stands.").map(&:first)).to eq([106, 22])
+    end
+
+    it "counts things again behind a fraction of them" do
+      expect(quantities("Last year 412 loans were made. A third of them were drills, 88 were ladders, and 35 were sewing machines.").drop(2)).to eq([[88, "loans"], [35, "loans"]])
     end
   end
 end

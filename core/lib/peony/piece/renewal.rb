@@ -63,7 +63,7 @@ module Peony
 
         fresh = item.merge(old.slice("id", "colour", "strong"))
         # The same words, parted otherwise between title and detail, are no news.
-        fresh = fresh.merge(old.slice("title", "detail")) if likeness(item, old) == 1.0
+        fresh = fresh.merge(old.slice("title", "detail")) if likeness(item, old) >= 1
         Step.new(id: old["id"], state: old.slice(*SHOWN) == fresh.slice(*SHOWN) ? "same" : "changed", old: old, new: fresh)
       end
 

@@ -12,6 +12,7 @@ module Peony
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
       HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
+      PER = " an? (?:day|week|month|year|hour|minute|head|time)\\b"
       AFTER_HOUR = "the|an?|he|she|they|we|you|it|i|I|in the|and|until|till|sharp|or|there|on|every|all|everyone|nobody"
       ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
@@ -55,8 +56,8 @@ module Peony
         /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
-        /\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)/ => [
-          :time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }
+        /\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ => [
+          :time, ->(m) { hour(m[1]) }
         ],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
@@ -84,6 +85,11 @@ module Peony
       BARE = /(?<![\d£€$.,–-])\b(#{YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the))/
 
+      # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
+      CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{HOUR})(?: and #{HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{PER})/i
+      # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
+      NAMED = /(?<=[.;:!?] )(#{MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
+
       module_function
 
       # @param string [String]
@@ -96,6 +102,8 @@ module Peony
         scan(string, HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, taken) if string.scan(HOURS).size >= 3
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         scan(string, BARE, :year, ->(m) { m[1].to_f }, taken) if taken.count { |t| t.kind == :year } >= 2
+        scan(string, CLOCKED, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
+        scan(string, NAMED, :month, ->(m) { month(m[1]).to_f }, taken) if taken.count { |t| t.kind == :month && t.sort < 13 } >= 2
         days_alone(string, taken)
         taken.sort_by(&:from)
       end
@@ -127,6 +135,9 @@ module Peony
         years = string.scan(LEADING).flatten.map(&:to_i)
         years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
       end
+
+      # An hour in words, in the waking half of the day.
+      def hour(word) = Numbers.spelled(word).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }
 
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
 

@@ -146,7 +146,7 @@ module Peony
         tidy(after.empty? ? before : after)
       end
 
-      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "").sub(/\S\K\s+(?:and|or|but|while|with|of|to|the|an?)\z/i, "")).first
+      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
 
       # The words of a stretch without a number.
       def without(span, quantity)

@@ -10,7 +10,7 @@ module Peony
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b))\b/i
-      MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?= [a-z])/
+      MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
       SHARE_OF_DAY = { "morning" => 8, "evening" => 10, "night" => 12 }.freeze
 
       module_function

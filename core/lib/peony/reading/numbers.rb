@@ -14,7 +14,7 @@ module Peony
                 "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10 }.freeze
 
       WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
-      SPELLED = /\b(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:[ -](?:and )?(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b|(?<=every )(?:hundred|thousand)\b/i
+      SPELLED = /\b(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:(?:(?<=hundred|thousand|million|billion) and |[ -])(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b|(?<=every )(?:hundred|thousand)\b/i
 
       module_function
 

@@ -13,12 +13,13 @@ module Peony
                        and or but nor yet either there here however instead perhaps well yes please].concat(SELVES).to_set.freeze
       NEVER_LAST = (NEVER_FIRST - %w[up off down out away back there here too instead] - SELVES +
                     %w[the a an this these those its their our your his her my every each some any no more most less we you i he she they who about almost nearly
-                       at least by for from with without to into onto]).freeze
+                       at least else by for from with without to into onto]).freeze
       DESCRIBING = /\A(?:det|prps|jj|jjr|jjs|cd|pos)\z/
       # What a verb can take.
       TAKEN = /\A(?:nn.*|det|prps|prp|jj|jjr|jjs|cd)\z/
       # With these another statement begins.
       SUBJECT = /\A(?:i|we|he|she|they|it)\z/
+      SOMEBODY = /\A(?:nobody|somebody|someone|everybody|everyone|anybody|anyone)\z/
       SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
       # What is said not to be so must not be named as if it were.
       NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
@@ -47,7 +48,7 @@ module Peony
 
       def all
         tokens.each_index.select { |first| begins?(first) }.flat_map do |first|
-          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) }
+          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) && !severed?(first, last) }
         end
       end
 
@@ -102,6 +103,7 @@ module Peony
         verb = tokens[first...index].any?(&:verb?)
         return verb if token.tag == "cc"
         return true if low(index).match?(SUBORDINATE) || (token.verb? && tokens[index - 1].tag == "cc" && !verb)
+        return true if token.tag == "ex"
         return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index)
 
         !verb && tokens[index - 1].noun? && !Runs.told?(tokens, index - 1) && token.tag.match?(/\A(?:det|prps)\z/)
@@ -114,6 +116,9 @@ module Peony
         return false if leads_on?(index, closed)
         return true if closed
         return false if joined?(index + 1) || %w[of 's n't].include?(low(index + 1))
+
+        # "A jigsaw nobody | has finished": what is said of it follows.
+        return false if low(index).match?(SOMEBODY)
 
         deed = tokens[index].verb? || Runs.told?(tokens, index)
         !thing_goes_on?(index) && !(deed && (tokens[index + 1].tag.match?(TAKEN) || particle?(index + 1)))
@@ -133,6 +138,12 @@ module Peony
 
       # Some word with a meaning of its own.
       def says?(first, last) = tokens[first..last].any? { |t| (t.noun? || t.verb? || t.tag.start_with?("jj") || t.tag == "cd") && !Words::STOP.include?(t.low) }
+
+      # "When someone dies the family | has tea", "makes the cells | show": the last thing is what the next verb speaks of.
+      def severed?(first, last)
+        following = tokens[last + 1]
+        !following.nil? && (following.finite? || %w[md vb].include?(following.tag)) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
+      end
 
       # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".
       def twisted?(first, last)

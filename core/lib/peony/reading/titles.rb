@@ -6,6 +6,8 @@ module Peony
     module Titles
       MOST = 5
       LABEL = /\A(?<title>[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
+      # What leads on at the end of words that were cut off from theirs: "Sat the exam and", "Heron, which".
+      HANGING = /(?<=\S)[,;:]?\s+(?:and|or|but|while|which|who|with|of|to|from|the|an?)\z/i
       SUBORDINATE = /\A(?:without|with|after|before|when|once|if|using|while|as soon as|from|in|on|at|by|since|during|until)\b[^,.;]{3,60},\s+/i
 
       module_function
@@ -33,6 +35,7 @@ module Peony
 
       # Cuts after at most five words, at a boundary: before a preposition, after a comma.
       def cut(text)
+        text = text.sub(HANGING, "").sub(/[,;:]+\z/, "")
         words = text.split
         return [text, ""] if words.size <= MOST
         # "The storm took the roof off": whole without its article.

@@ -55,6 +55,19 @@ module Peony
         made if made.parts.all? { |m| m.value < made.whole.value && m.value.positive? } && made.whole.value - made.sum == 1 && said?(text, made.whole, made.parts) && open?(text, made)
       end
 
+      # A sum that is named before its parts, of which the last is what is left: "Of the £2,400 the tent cost £900, the band £600, and the rest …".
+      # @return [Total, nil] its sum is less than the whole
+      def leaving(text, rest)
+        return nil unless (last = text.sentences.rindex { |s| s.text.match?(rest) })
+
+        list = text.measures.reject { |m| m.unit == "%" }
+        made = Total.new(whole: list.first, parts: list.drop(1), sum: list.drop(1).sum(&:value))
+        return nil if made.parts.size < 2 || made.parts.any? { |m| m.unit != made.whole.unit || !m.value.positive? || m.quantity.from > text.sentences[last].to }
+
+        after = text.span(made.parts.last.quantity.to, text.string.length)
+        made if made.sum < made.whole.value && text.string[made.whole.sentence.from...made.whole.quantity.from].match?(AMONG) && text.quantities_in(after).empty?
+      end
+
       # Whether further parts are named without a number, so that less than the whole is no wonder.
       def open?(text, total)
         return false if total.sum > total.whole.value

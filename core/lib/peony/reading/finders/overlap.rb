@@ -116,6 +116,8 @@ module Peony
           return nil unless at&.positive? && text.sentences.drop(at).size <= 2
 
           each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }
+          # Short sentences the tagger may misread: "Frogs jump and shout."
+          each = text.sentences.first(at) unless each.size.between?(2, 3)
           return nil unless each.size.between?(2, 3)
 
           @strength = 0.6

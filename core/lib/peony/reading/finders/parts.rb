@@ -114,7 +114,18 @@ module Peony
           portions = text.measures.select { |m| m.unit == "parts" }
           return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
 
-          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last
+          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last || with_rest
+        end
+
+        # What is left of a sum is worked out, for it is a part like the others.
+        def with_rest
+          total = Totals.leaving(text, REST)
+          clause = total && text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?/) }.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+          return nil unless clause
+
+          rest = item(clause)
+          left = Quantity.new(value: Numbers.plain(total.whole.value - total.sum), unit: total.whole.unit)
+          [*counts(total), part(rest.title, rest.detail, left, rest.spans)]
         end
 
         def counts(total)

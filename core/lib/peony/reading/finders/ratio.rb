@@ -8,7 +8,8 @@ module Peony
         family "ratio"
 
         def find
-          items = Ratios.of(text).map { |r| ratio(r) }
+          # "18 of 144 write with the left hand. That is one in eight": said twice, shown once.
+          items = Ratios.of(text).uniq { |r| (r.part.value.to_f / r.whole.value).round(3) }.map { |r| ratio(r) }
           return nil if items.empty? || items.size > 6
 
           finding(0.5 + (cue?(:one_in) ? 0.3 : 0) + (cue?(:goal) ? 0.2 : 0), reason(items), items)

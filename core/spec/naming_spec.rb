@@ -26,6 +26,14 @@ RSpec.describe Peony::Reading::Naming do
     expect(detail).to include("two people carry the lamps to the gate").and include(title.sub(/\A./, &:downcase))
   end
 
+  it "says nothing twice where only a pronoun stands before the name" do
+    expect(named("They force the chuck with pliers from the tin.", "cause").join(" ").strip).to eq "Force the chuck with pliers from the tin"
+  end
+
+  it "does not part a verb from what the thing behind it does" do
+    expect(named("A second key would let Tom open the shed on Wednesdays.", "list").first).not_to end_with("Tom")
+  end
+
   it "never leaves off that something is not so" do
     { "Do not touch the lens of the small telescope with your fingers." => /not|lens|telescope/, "None of this appears on the bill at the end of the week." => /none|bill|week/i,
       "The bridge was never crossed by a cart again after that winter." => /bridge|never|cart|winter/,

@@ -8,6 +8,8 @@ module Peony
     module Naming
       # Signs that are weighed for each family by itself as well.
       OWN = %i[thing order clause whole part head main object subject phrase ends before_phrase before_verb one two four five early late pronoun fresh].freeze
+      # What may stand before a name without being missed.
+      SLIGHT = /\A(?:the|an?|i|we|you|he|she|it|they|this|that|these|those)\z/i
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
 
@@ -33,7 +35,7 @@ module Peony
       def detail(text, span, name)
         before = text.string[span.from...name.from].sub(Words::LEADS, "").strip
         after = text.string[name.to...span.to].sub(/\A[,;:\s]+/, "").sub(/[\s.;,:]+\z/, "")
-        return after if before.empty? || before.match?(/\A(?:the|an?)\z/i)
+        return after if before.empty? || before.match?(SLIGHT)
         return before.delete_suffix(",") if after.empty? && "#{before} ".match?(/#{Titles::SUBORDINATE}\z/o)
 
         Titles.capital(span.text.sub(Words::LEADS, "")).strip.sub(/[.;,:]+\z/, "")

@@ -19,6 +19,8 @@ module Peony
       TAKEN = /\A(?:nn.*|det|prps|prp|jj|jjr|jjs|cd)\z/
       # With these another statement begins.
       SUBJECT = /\A(?:i|we|he|she|they|it)\z/
+      # Verbs behind which a thing does something itself.
+      LETTING = /\A(?:lets?|makes?|made|helps?|helped|sees?|saw|hears?|heard|watch(?:es|ed)?)\z/
       SOMEBODY = /\A(?:nobody|somebody|someone|everybody|everyone|anybody|anyone)\z/
       SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
       # What is said not to be so must not be named as if it were.
@@ -139,10 +141,12 @@ module Peony
       # Some word with a meaning of its own.
       def says?(first, last) = tokens[first..last].any? { |t| (t.noun? || t.verb? || t.tag.start_with?("jj") || t.tag == "cd") && !Words::STOP.include?(t.low) }
 
-      # "When someone dies the family | has tea", "makes the cells | show": the last thing is what the next verb speaks of.
+      # "When someone dies the family | has tea", "would let Tom | open": the last thing is what the next verb speaks of.
       def severed?(first, last)
         following = tokens[last + 1]
-        !following.nil? && (following.finite? || %w[md vb].include?(following.tag)) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
+        return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
+
+        following.finite? || %w[md vb].include?(following.tag) || (!following.tag.match?(LEADING) && tokens[first..last].any? { |t| t.low.match?(LETTING) })
       end
 
       # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".

@@ -21,6 +21,14 @@ RSpec.describe Peony::Piece::Composing do
     forms.each { |list| expect(list.each_cons(2).count { |a, b| a == b }).to be <= 1 }
   end
 
+  it "takes the title of the notes where the piece has none of its own" do
+    titles = ["New piece", "My own"].map do |name|
+      named = Peony::Piece.new(piece.data.merge("title" => name))
+      described_class.drafts(named, ids: ids).first.piece.objects.find { |o| o["role"] == "title" || o["text"].to_s.match?(/season|own/) }["text"]
+    end
+    expect(titles).to eq ["The season at the dome", "My own"]
+  end
+
   it "draws every passage that is worth it, with the title and the source" do
     drafts.each do |draft|
       words = draft.piece.pages.map { |p| words_in(Peony::Paint::SVG.paint(Peony::Scene::Pages.picture(draft.piece, p))) }.join(" ")

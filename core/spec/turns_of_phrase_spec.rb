@@ -230,4 +230,12 @@ RSpec.describe "Turns of phrase" do
       expect(quantities("Last year 412 loans were made. A third of them were drills, 88 were ladders, and 35 were sewing machines.").drop(2)).to eq([[88, "loans"], [35, "loans"]])
     end
   end
+
+  it "keeps silent about words that speak of the pages they stand on" do
+    silence = ->(words) { Peony.read(words).then { |r| [r.findings.size, r.silence] } }
+    expect(silence["What follows looks back on twelve months of open nights. It is written for members, and it is short because the nights were long."])
+      .to eq([0, "An introduction to what follows needs no picture."])
+    words = "What follows when a street is lit all night? Moths circle until they drop. Robins sing at two. Sleep gets thinner for everyone. And we lose the stars."
+    expect(Peony.read(words).findings).not_to be_empty
+  end
 end

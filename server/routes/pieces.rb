@@ -13,7 +13,7 @@ module PeonyServer
         app.post("/api/pieces") do
           data = body_json
           made = Peony::Piece.blank(title: data["title"].to_s.strip.then do |t|
-            t.empty? ? "New piece" : t[0, 200]
+            t.empty? ? Peony::Piece::UNTITLED : t[0, 200]
           end, kind: data["kind"] || "infographic",
                                     size: data["size"], style: data["style"] || "Dome", lang: data["lang"] || "en")
           made.data["notes"] = Peony::Notes.parse(data["text"], data["extension"] || ".md").blocks.map(&:to_h) if data["text"]

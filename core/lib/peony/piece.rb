@@ -24,6 +24,9 @@ module Peony
 
     attr_reader :data
 
+    # What a piece is called until somebody gives it a name.
+    UNTITLED = "New piece"
+
     # @param data [Hash] a document as in schema/piece.json
     def initialize(data)
       @data = data

@@ -71,8 +71,11 @@ module Peony
         @y = edge
       end
 
+      # The notes name a piece that nobody has named.
+      def called = piece.title == UNTITLED && !piece.notes.title.empty? ? piece.notes.title : piece.title
+
       def title
-        text(piece.title, "title", edge, width)
+        text(called, "title", edge, width)
         lead = Picks.lead(piece)
         text(lead, "lead", edge, [width, 760 * unit].min) if lead
         @y += gap * 0.3
@@ -152,7 +155,7 @@ module Peony
       end
 
       def source
-        words = "Source: #{piece.notes.title.empty? ? piece.title : piece.notes.title}"
+        words = "Source: #{piece.notes.title.empty? ? called : piece.notes.title}"
         text(words, "source", edge, width, advance: false, y: piece.height - edge - (22 * unit))
       end
     end

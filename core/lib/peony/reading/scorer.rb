@@ -20,7 +20,7 @@ module Peony
       # @param findings [Array<Finding>]
       # @return [Array<Finding>] best first, each with its likelihood as fit; empty where nothing is worth a picture
       def rank(text, findings)
-        return [] if findings.empty?
+        return [] if findings.empty? || (plain?(text) && Silence.preface?(text))
 
         chances = chances(Signs.of(text, findings))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)

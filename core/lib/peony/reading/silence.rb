@@ -4,13 +4,21 @@ module Peony
   module Reading
     # Why a passage needs no picture, in words for the person.
     module Silence
+      # Words that speak of the pages they stand on.
+      PREFACE = /\A(?:(?:in )?what follows(?! (?:when|if|from|is that)\b)|(?:on )?the (?:following|next) pages|(?:in )?this (?:report|leaflet|booklet|newsletter|handout|issue|document|essay|guide|overview|summary|paper|page)\b(?=[^.]*\b(?:looks?|tells?|shows?|describes?|explains?|is (?:written|meant|for|about)|sums?|gives?|was written|will)\b))/i
+
       module_function
+
+      # @param text [Reading::Text]
+      # @return [Boolean] whether a passage introduces the pages it stands on
+      def preface?(text) = text.string.match?(PREFACE) && text.sentences.size <= 4
 
       # @param text [Reading::Text]
       # @param all [Array<Finding>] what the finders saw
       # @return [String]
       def reason(text, all)
         return "Thanks, contacts and small print need no picture." if text.cues[:thanks].positive?
+        return "An introduction to what follows needs no picture." if preface?(text)
         return "A line or two that lead to what follows." if text.string.split.size < 25
         return "No steps, dates, numbers or things side by side in these words." if all.empty?
 

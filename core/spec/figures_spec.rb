@@ -104,6 +104,15 @@ RSpec.describe Peony::Figures do
     end
   end
 
+  it "proposes no common scale for numbers of different kinds" do
+    proposed = ->(words) { Peony::Figures::Proposals.for(Peony.read(words)).map(&:form) }
+    scaled = %w[half-ring lollipops ordered-bars share-ring small-pies podium]
+    mixed = proposed["4,212 guests came between August and October. 86 % of open nights had a team in full. 301 people stood in the meadow."]
+    expect(mixed).to include("numbers")
+    expect(mixed & scaled).to eq []
+    expect(proposed["Cats come first with 148. Hedgehogs follow with 61. There were 39 pigeons, and 22 dogs."] & scaled).not_to be_empty
+  end
+
   it "is the same drawing every time" do
     one, two = Array.new(2) { Peony::Paint::SVG.fragment(draw("staircase", items(5)).nodes) }
     expect(one).to eq two

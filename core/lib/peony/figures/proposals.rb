@@ -13,6 +13,9 @@ module Peony
       # Families whose items are things.
       PICTURED = %w[list hub comparison parts ranking overlap journey].freeze
 
+      # Families whose forms draw all values to one scale.
+      SCALED = %w[ratio ranking parts funnel relation trend].freeze
+
       module_function
 
       # @param reading [Reading::Result]
@@ -39,7 +42,7 @@ module Peony
       end
 
       def proposal(form, finding, items, fit, reading, house, width, height, used)
-        return nil if form.objection(Figures.items(items))
+        return nil if form.objection(Figures.items(items)) || (SCALED.include?(form.facts.family) && form.facts.needs.include?(:value) && of_many_kinds?(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
@@ -50,6 +53,11 @@ module Peony
                      heading: reading.title, items: items, drawing: drawing)
       rescue Refusal
         nil
+      end
+
+      # "4,212 guests" and "86 %" on one scale would say that one is fifty times the other.
+      def of_many_kinds?(items)
+        items.filter_map { |item| item["value"] && item["unit"] }.reject(&:empty?).map { |unit| Reading::Units.counted?(unit) ? "count" : unit }.uniq.size > 1
       end
 
       # The first six differ: no more than four of one family and two of one arrangement, where there are others.

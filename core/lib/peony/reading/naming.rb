@@ -23,7 +23,8 @@ module Peony
       # @param family [String] read as which family
       # @return [Array(String, String)] title and detail, cut from the words
       def of(text, span, family)
-        name = best(fit(text, span), family) unless plain?(span)
+        # Several families come by here with the same stretch.
+        name = best(fit(text, span), family) unless text.once(:plain, span.from, span.to) { plain?(span) }
         name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
       end
 
@@ -56,14 +57,21 @@ module Peony
       # @return [Candidate, nil]
       def best(runs, family)
         weights = Weights.read_as("titles", family)
-        runs.max_by { |c| [c.signs.sum { |name, value| value * weights[name] }, -c.from] }
+        # Of equals the first; summed by hand, for this is asked for every stretch by every family.
+        runs.max_by do |run|
+          sum = -run.from * 1e-9
+          run.signs.each { |name, value| sum += value * weights[name] }
+          sum
+        end
       end
 
       # What tells to do something is named by the deed and what it is done to, where there is such a run.
       def fit(text, span)
-        all = candidates(text, span)
-        orders = all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }
-        orders.any? ? orders : all
+        text.once(:fit, span.from, span.to) do
+          all = candidates(text, span)
+          orders = all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }
+          orders.any? ? orders : all
+        end
       end
 
       # @return [Array<Candidate>] runs that can stand as a name

@@ -42,7 +42,7 @@ module Peony
       end
 
       def proposal(form, finding, items, fit, reading, house, width, height, used)
-        return nil if form.objection(Figures.items(items)) || (SCALED.include?(form.facts.family) && form.facts.needs.include?(:value) && of_many_kinds?(items))
+        return nil if form.objection(Figures.items(items)) || (one_scale?(form.facts) && of_many_kinds?(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
@@ -54,6 +54,8 @@ module Peony
       rescue Refusal
         nil
       end
+
+      def one_scale?(facts) = SCALED.include?(facts.family) && facts.needs.include?(:value)
 
       # "4,212 guests" and "86 %" on one scale would say that one is fifty times the other.
       def of_many_kinds?(items)

@@ -47,8 +47,8 @@ module Peony
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
-        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { (m[1].match?(/\d/) ? m[1].to_i : Numbers.spelled(m[1])).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f } }],
-        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[1]).then { |hour| hour < 7 ? hour + 12.5 : hour + 0.5 } }],
+        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { hour(m[1]) }],
+        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, lambda { |m|
           hour = Numbers.spelled(m[3]) + (Numbers.spelled(m[3]) < 7 ? 12.0 : 0)
           hour + ((m[2].downcase == "to" ? -1 : 1) * Numbers.spelled(m[1]) / 60.0)
@@ -136,8 +136,8 @@ module Peony
         years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
       end
 
-      # An hour in words, in the waking half of the day.
-      def hour(word) = Numbers.spelled(word).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }
+      # An hour in words or digits, in the waking half of the day.
+      def hour(word) = (word.match?(/\d/) ? word.to_i : Numbers.spelled(word)).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }
 
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
 

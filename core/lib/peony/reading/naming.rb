@@ -3,7 +3,7 @@
 module Peony
   module Reading
     # The few words that name what a sentence says: "In the morning the first sheet is compared with the signed proof" is "the first sheet".
-    # Every run of words that can stand by itself is weighed by a logistic regression over the signs below, fitted by training/fit.rb;
+    # Every run of words that can stand by itself ({Runs}) is weighed by its signs ({NamingSigns}), whose weights training/fit.rb fits;
     # steps are named otherwise than places, so some signs count for each family by itself.
     module Naming
       # Signs that are weighed for each family by itself as well.

@@ -62,8 +62,13 @@ module Peony
       def counts(words) = ALL.transform_values { |pattern| words.scan(pattern).size }
 
       # @param list [Array<String>] stretches in lower case
+      # @param counts [Hash{Symbol => Integer}] how often each cue stands in all of them together: what is nowhere is not sought again
       # @return [Hash{Symbol => Float}] in which share of them each cue stands
-      def shares(list) = list.empty? ? {} : ALL.transform_values { |pattern| list.count { |words| words.match?(pattern) }.to_f / list.size }
+      def shares(list, counts)
+        return {} if list.empty?
+
+        ALL.to_h { |name, pattern| [name, counts[name].zero? && name != :do_dont ? 0.0 : list.count { |words| words.match?(pattern) }.to_f / list.size] }
+      end
     end
   end
 end

@@ -38,7 +38,7 @@ module Peony
         lead = span.text[Words::LEADS].to_s.length if lead.zero?
         main = tokens.index { |t| t.from >= span.from + lead && Runs.word?(t) } || 0
         verb = (main...tokens.size).find { |i| tokens[i].finite? || (i == main && tokens[i].tag == "vb") }
-        { main: main, verb: verb, told: Words.imperative?(span.text) || Runs.told?(tokens, main),
+        { main: main, verb: verb, told: text.told?(span) || Runs.told?(tokens, main),
           object: verb && ((verb + 1)...tokens.size).find { |i| tokens[i].noun? }, subject: verb && (main...verb).find { |i| tokens[i].noun? } }
       end
 

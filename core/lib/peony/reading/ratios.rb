@@ -35,9 +35,11 @@ module Peony
 
       NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
 
+      EVERY = /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i
+
       # "Every ninth call": one in nine.
       def ordinals(text)
-        text.string.to_enum(:scan, /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i).map do
+        text.string.to_enum(:scan, EVERY).map do
           match = Regexp.last_match
           one, whole = [1, NTH[match[1].downcase]].map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(0)) }
           Ratio.new(part: one, whole: whole)

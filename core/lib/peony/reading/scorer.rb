@@ -36,7 +36,10 @@ module Peony
       # @param signs [Hash{String => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
-        Weights.softmax(Weights.families.transform_values { |weights| signs.sum { |name, value| (weights[name] || 0) * value } })
+        table = Weights.by_sign
+        sums = Array.new(Weights.families.size, 0.0)
+        signs.each { |name, value| table[name]&.each_with_index { |weight, at| sums[at] += weight * value } }
+        Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end
     end
   end

@@ -86,7 +86,7 @@ module Peony
       # What both sides say: a subject with its verb, an order, the same words.
       def say(text, before, after)
         says = [before, after].map { |s| one(Series.subject_verb?(text, s)) }
-        told = [before, after].map { |s| one(Words.imperative?(s.text)) }
+        told = [before, after].map { |s| one(text.told?(s)) }
         words = [before, after].map { |s| Strays.content(text, s).map { |w| w[0, 5] } }
         first = text.tokens_in(after).first
         {

@@ -7,6 +7,9 @@ module Peony
       # Made once: a pattern with another in it is costly to make.
       NUMBER_LED = /\A[£€$]?\d|\A#{Numbers::WORD}\b/i
 
+      # How much a cue counts that stands so often.
+      OFTEN = Array.new(6) { |count| Math.log(1 + count) / Math.log(6) }.freeze
+
       module_function
 
       # @param text [Reading::Text]
@@ -37,7 +40,7 @@ module Peony
           many_words: one(text.string.split.size > 75),
           one_sentence: one(text.sentences.size == 1 && nodes.empty?),
           sentences: [units.size / 10.0, 1].min,
-          told: share(units) { |s| Words.imperative?(s.text) },
+          told: share(units) { |s| text.told?(s) },
           asked: share(units) { |s| s.text.include?("?") },
           series: one(text.series.any?),
           series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
@@ -52,13 +55,13 @@ module Peony
       def feeling?(words) = words.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) }
 
       def cues(text)
-        heading = Cues.counts(text.passage.heading.to_s.downcase)
-        units = units(text)
-        shares = Cues.shares(units.map { |s| s.text.downcase })
-        shares.transform_keys { |name| "u:#{name}" }.merge(text.cues.to_h do |name, count|
-          ["c:#{name}", Math.log(1 + [count,
-                                      5].min) / Math.log(6)]
-        end).merge(heading.to_h { |name, count| ["h:#{name}", one(count.positive?)] })
+        counts = text.cues
+        heading = text.passage.heading.to_s.downcase
+        shares = Cues.shares(units(text).map { |s| s.text.downcase }, counts)
+        signs = Cues.shares(heading.empty? ? [] : [heading], counts).transform_keys { |name| "h:#{name}" }
+        shares.each { |name, share| signs["u:#{name}"] = share }
+        counts.each { |name, count| signs["c:#{name}"] = OFTEN[[count, 5].min] }
+        signs
       end
 
       def numbers(text)

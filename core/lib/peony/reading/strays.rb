@@ -45,45 +45,31 @@ module Peony
         end
       end
 
-      def sentence(text, spans, index, words, middle)
-        span = spans[index]
+      # What one sentence shows by itself; several families come by with the same.
+      def alone(text, span)
         low = span.text.downcase
         count = span.text.split.size
-        others = words.each_with_index.reject { |_, i| i == index }.flat_map(&:first)
-        {
-          bias: 1,
-          first: one(index.zero?),
-          first_short: one(index.zero? && count < 12),
-          last: one(index == spans.size - 1),
-          last_short: one(index == spans.size - 1 && count < 12),
-          short: one(count < 6),
-          long: one(count > 22),
-          question: one(low.include?("?")),
-          frame: one(low.match?(FRAME)),
-          frame_first: one(index.zero? && low.match?(FRAME)),
-          aside: one(low.match?(ASIDE)),
-          aside_last: one(index == spans.size - 1 && low.match?(ASIDE)),
-          back: one(low.match?(BACK)),
-          back_short: one(low.match?(BACK) && count < 9),
-          and: one(low.match?(AND)),
-          first_person: one(low.match?(/\b(?:i|me|my|we|us)\b/)),
-          name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
-          not: one(low.match?(/\b(?:not|never|nobody|no one|nothing)\b|n['’]t\b/)),
-          future: one(low.match?(/\b(?:will|going to|next (?:year|week|spring|month))\b/)),
-          colon: one(low.match?(/:\s/)),
-          verb: one(text.tokens_in(span).any?(&:finite?)),
-          imperative: one(Words.imperative?(span.text)),
-          near: Vectors.cosine(text.once(:middle, span.from, span.to) { Vectors.middle(words[index]) }, middle),
-          repeats: [(words[index] & others).size, 3].min / 3.0,
-          few: one(spans.size < 4),
-          order: one(low.match?(Words::ORDER)),
-          none: one(low.match?(/\A(?:none|nobody|no one|nothing|all of|everything|that (?:is|was)|this is)\b/)),
-          there_first: one(index.zero? && low.match?(/\bthere (?:is|are|was)|more than|\ball\b|\beverything\b|\bask\b/)),
-          they: one(low.match?(/\A(?:they|it|he|she)\b/)),
-          we_last: one(index == spans.size - 1 && low.match?(/\b(?:we|our|us|i)\b/)),
-          new_last: one(index == spans.size - 1 && !words[index].intersect?(others)),
-          exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced]))
-        }
+        { short: one(count < 6), long: one(count > 22), brief: count < 12, terse: count < 9, question: one(low.include?("?")), frame: one(low.match?(FRAME)), aside: one(low.match?(ASIDE)),
+          back: one(low.match?(BACK)), and: one(low.match?(AND)), first_person: one(low.match?(/\b(?:i|me|my|we|us)\b/)), name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
+          not: one(low.match?(/\b(?:not|never|nobody|no one|nothing)\b|n['’]t\b/)), future: one(low.match?(/\b(?:will|going to|next (?:year|week|spring|month))\b/)),
+          colon: one(low.match?(/:\s/)), verb: one(text.tokens_in(span).any?(&:finite?)), imperative: one(text.told?(span)), order: one(low.match?(Words::ORDER)),
+          none: one(low.match?(/\A(?:none|nobody|no one|nothing|all of|everything|that (?:is|was)|this is)\b/)), they: one(low.match?(/\A(?:they|it|he|she)\b/)),
+          exclaim: one(low.end_with?("!")), announces: one(low.match?(Cues::ALL[:announced])), low: low, middle: Vectors.middle(content(text, span)) }
+      end
+
+      def sentence(text, spans, index, words, middle)
+        own = text.once(:alone, spans[index].from, spans[index].to) { alone(text, spans[index]) }
+        low, brief = own.values_at(:low, :brief)
+        others = words.each_with_index.flat_map { |list, i| i == index ? [] : list }
+        first = index.zero?
+        last = index == spans.size - 1
+        own.except(:low, :brief, :terse, :middle).merge(
+          bias: 1, first: one(first), last: one(last), first_short: one(first && brief), last_short: one(last && brief),
+          frame_first: first ? own[:frame] : 0, aside_last: last ? own[:aside] : 0, back_short: own[:terse] ? own[:back] : 0,
+          near: Vectors.cosine(own[:middle], middle), repeats: [(words[index] & others).size, 3].min / 3.0, few: one(spans.size < 4),
+          there_first: one(first && low.match?(/\bthere (?:is|are|was)|more than|\ball\b|\beverything\b|\bask\b/)),
+          we_last: one(last && low.match?(/\b(?:we|our|us|i)\b/)), new_last: one(last && !words[index].intersect?(others))
+        )
       end
 
       # How a sentence differs from the others in the way it speaks, and in how it begins.
@@ -172,7 +158,7 @@ module Peony
 
       # Whether a sentence tells somebody to do something, says what something is, speaks of "I", or tells what happens.
       def mode(text, span)
-        return :told if Words.imperative?(span.text)
+        return :told if text.told?(span)
 
         verb = text.tokens_in(span).find(&:finite?)
         return :none unless verb

@@ -90,6 +90,9 @@ module Peony
       # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
       def cues = @cues ||= Cues.counts(all_words)
 
+      # @return [Boolean] whether a stretch tells somebody to do something
+      def told?(span) = once(:told, span.from, span.to) { Words.imperative?(span.text) }
+
       # What several finders ask for, worked out once.
       def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
 

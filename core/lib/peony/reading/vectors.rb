@@ -29,7 +29,13 @@ module Peony
       end
 
       # @return [Float] cosine of two vectors of length 1; 0 where one is missing
-      def cosine(one, other) = one && other ? one.each_with_index.sum { |x, i| x * other[i] } : 0.0
+      def cosine(one, other)
+        return 0.0 unless one && other
+
+        sum = 0.0
+        one.each_with_index { |x, at| sum += x * other[at] }
+        sum
+      end
 
       def index
         @index || @lock.synchronize do

@@ -11,6 +11,13 @@ module Peony
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 
+      # The same the other way round: a passage shows a few hundred signs, and each is looked up once for all families.
+      # @return [Hash{String => Array<Float>}] for each sign what it weighs, in the order of {families}
+      def by_sign
+        known = all
+        ((@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name, families.values.map { |weights| weights.fetch(name, 0.0) }] })
+      end
+
       # The weights of signs that count for every family, and for one by itself as well.
       # @param kind [String] "seams" or "strays"
       # @return [Hash{Symbol => Float}] what each sign weighs where a passage is read as this family

@@ -11,6 +11,10 @@ module Peony
 
         UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
 
+        # Made once: a pattern with another in it is costly to make.
+        LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
+        LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
+
         def find
           items = of_nodes || of_labels || of_links || of_prose
           return nil if items.nil? || items.empty?
@@ -68,7 +72,7 @@ module Peony
 
           roots = []
           known = {}
-          clauses = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/) }
+          clauses = text.sentences.flat_map { |s| Sentences.clauses(s, LINKS) }
           clauses.each { |clause| link(clause, roots, known) }
           return nil unless roots.size == 1 && depth(roots.first) >= 3
 
@@ -77,7 +81,7 @@ module Peony
         end
 
         def link(clause, roots, known)
-          match = clause.text.match(/\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi) or return nil
+          match = clause.text.match(LINK) or return nil
           upper = text.span(clause.from, clause.from + match.end(:upper))
           lower = text.span(clause.from + match.begin(:lower), clause.from + clause.text.sub(/[.;\s]+\z/, "").length)
           above = known[key(upper.text)]

@@ -11,7 +11,7 @@ module Peony
           items = steps
           return nil if items.size < 3
 
-          told = share(units) { |s| Words.imperative?(s.text) }
+          told = share(units) { |s| text.told?(s) }
           marked = share(units) { |s| s.text.match?(Words::ORDER) }
           finding((nodes.any? && nodes.all?(&:ordered) ? 0.4 : 0) + (told * 0.5) + (marked * 0.4), "#{count(items.size, 'step')} in order", items)
         end

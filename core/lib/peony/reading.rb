@@ -6,8 +6,6 @@ module Peony
     # A stretch of the passage's text, in characters.
     Span = Struct.new(:text, :from, :to, keyword_init: true)
 
-    # One thing the passage is about. +spans+ are its thread; +aspects+ are pairs [name, words] shared with its neighbours.
-    Item = Struct.new(:title, :detail, :spans, :value, :unit, :date, :sort, :children, :aspects, :stressed, keyword_init: true)
 
     # How much or how many. +said+ tells whether the unit stands beside the number; else it was taken over from the words around.
     Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, :said, keyword_init: true)
@@ -19,9 +17,13 @@ module Peony
     Query = Struct.new(:kind, :message, :working, :from, :to, keyword_init: true)
 
     # What one family makes of the passage.
-    Finding = Struct.new(:family, :fit, :reason, :items, keyword_init: true)
+    Finding = Struct.new(:family, :fit, :reason, :items, keyword_init: true) do
+      # Gives all items their names.
+      # @return [Finding] itself
+      def named = tap { items.each(&:named) }
+    end
 
-    # +findings+ are the likely ones, best first; +others+ what further finders saw, for a person who knows better.
+    # +findings+ are the likely ones, best first; +others+ names families that further finders saw, for a person who knows better.
     # +silence+ says why there is nothing to draw.
     Result = Struct.new(:passage, :findings, :others, :quantities, :derived, :queries, :silence, keyword_init: true) do
       # @return [Finding, nil] the best
@@ -34,8 +36,8 @@ module Peony
       def items = best ? best.items : []
 
       # @param family [String]
-      # @return [Finding, nil]
-      def finding(family) = [*findings, *others].find { |f| f.family == family }
+      # @return [Finding, nil] what the passage is, seen as this family
+      def finding(family) = findings.find { |f| f.family == family } || (Reading.as(passage, family) if others.include?(family))
     end
 
     # A passage longer than this is read up to here: a figure never needs more.
@@ -43,14 +45,18 @@ module Peony
 
     module_function
 
+    # @param family [String]
+    # @return [Finding, nil] what one finder makes of a passage
+    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).find&.named
+
     # @param source [Notes::Document, Notes::Passage]
     # @return [Result]
     def of(source)
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
       text = Text.new(passage)
       all = Finder.members.values.filter_map { |finder| finder.new(text).find }.select { |f| f.items.any? }
-      found = Scorer.rank(text, all)
-      Result.new(passage: passage, findings: found, others: all - found, silence: found.empty? ? Silence.reason(text, all) : nil, quantities: text.heading_quantities + text.quantities,
+      found = Scorer.rank(text, all).each(&:named)
+      Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil, quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
     end
   end

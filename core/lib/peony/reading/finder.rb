@@ -39,7 +39,7 @@ module Peony
 
       # @param strength [Float]
       def finding(strength, reason, items)
-        items.first(MENDED).each { |i| i.title = titled(i, items) if bare?(i) }
+        items.first(MENDED).each { |item| item.naming { |i| i.title = titled(i, items) if bare?(i) } }
         Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
       end
 
@@ -63,8 +63,7 @@ module Peony
 
       # @param span [Span] whose words make title and detail
       def item(span, **more)
-        title, detail = Naming.of(text, span, self.class.name_of_family)
-        made(title, detail, [span], **more)
+        Item.new(spans: [span], children: [], aspects: [], **more).naming { |i| i.title, i.detail = Naming.of(text, span, self.class.name_of_family).then { |title, detail| [Titles.capital(title), detail] } }
       end
 
       # @param apart [#from, #to] what the figure shows by itself: a date, a number
@@ -91,19 +90,20 @@ module Peony
 
       # @param node [Tree::Node]
       def node_item(node, **more)
-        title, detail = Naming.of(text, node.span, self.class.name_of_family)
-        detail = [detail, *node.body.map(&:text)].reject(&:empty?).join(" ")
-        item = Item.new(title: title, detail: detail, spans: [node.span, *node.body], aspects: [], **more)
-        item.children = node.children.map { |child| node_item(child) }
-        item
+        further(item(node.span, **more), node.body).tap { |made| made.children = node.children.map { |child| node_item(child) } }
       end
 
       # @param point [Points::Point]
       def point_item(point, **more)
-        item(point.span, **more).tap do |made|
-          made.detail = [made.detail, *point.more.map(&:text)].reject(&:empty?).join(" ")
-          made.spans = point.spans
-        end
+        further(item(point.span, **more), point.more)
+      end
+
+      # An item with further words about it.
+      def further(item, spans, joint = " ")
+        item.spans += spans
+        return item if spans.empty?
+
+        item.naming { |i| i.detail = [i.detail, *spans.map(&:text)].reject(&:empty?).join(joint) }
       end
 
       # What stands side by side: nodes, or the longest series where it holds most of the words, or the points of running text.

@@ -42,11 +42,7 @@ module Peony
       end
 
       def split(span)
-        depth = 0
-        plain = span.text.each_char.map do |c|
-          depth += { "(" => 1, ")" => -1 }.fetch(c, 0)
-          depth.positive? && ",;".include?(c) ? "_" : c
-        end.join
+        plain = unbracketed(span.text)
         start = 0
         parts = []
         while (match = plain.match(PART, start))
@@ -54,6 +50,17 @@ module Peony
           start = match.end(0)
         end
         (parts << [start, plain.length]).filter_map { |a, b| Span.new(text: span.text[a...b], from: span.from + a, to: span.from + b) if b > a }
+      end
+
+      # The same words, but what stands in brackets is not parted.
+      def unbracketed(words)
+        return words unless words.include?("(")
+
+        depth = 0
+        words.each_char.map do |c|
+          depth += { "(" => 1, ")" => -1 }.fetch(c, 0)
+          depth.positive? && ",;".include?(c) ? "_" : c
+        end.join
       end
 
       # Every part says something by itself: "the joiners build the frames, the mill gives its ends".

@@ -142,8 +142,7 @@ module Peony
 
       # Where the words lie among all words.
       def meaning(text)
-        middle = Vectors.middle(Strays.content(text, Span.new(from: 0, to: text.string.length))) || []
-        middle.each_with_index.to_h { |x, i| ["v#{i}", x] }
+        (text.middle || []).each_with_index.to_h { |x, i| ["v#{i}", x] }
       end
 
       # How the beginning and the end hang together.

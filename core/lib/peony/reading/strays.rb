@@ -32,7 +32,7 @@ module Peony
       # @return [Array<Hash{Symbol => Numeric}>] for each sentence
       def signs(text, spans)
         words = spans.map { |s| content(text, s) }
-        middle = Vectors.middle(words.flatten)
+        middle = text.middle
         tense = spans.map { |s| past?(text, s) }
         main = tense.compact.tally.max_by(&:last)&.first
         modes = spans.map { |s| mode(text, s) }
@@ -60,7 +60,7 @@ module Peony
       def sentence(text, spans, index, words, middle)
         own = text.once(:alone, spans[index].from, spans[index].to) { alone(text, spans[index]) }
         low, brief = own.values_at(:low, :brief)
-        others = words.each_with_index.flat_map { |list, i| i == index ? [] : list }
+        others = without(words, index).flatten
         first = index.zero?
         last = index == spans.size - 1
         own.except(:low, :brief, :terse, :middle).merge(
@@ -74,7 +74,7 @@ module Peony
 
       # How a sentence differs from the others in the way it speaks, and in how it begins.
       def apart(spans, index, modes)
-        others = modes.each_with_index.reject { |_, i| i == index }.map(&:first)
+        others = without(modes, index)
         usual = others.tally.max_by(&:last)
         odd = usual && usual.last >= others.size * 0.6 && usual.first != modes[index]
         lead = spans[index].text[/\A[[:alpha:]'’]+/].to_s.downcase
@@ -90,9 +90,11 @@ module Peony
         }
       end
 
+      def without(list, index) = list.first(index).concat(list.drop(index + 1))
+
       # Items of one passage begin alike and are about as long as each other.
       def shape(spans, index, leads, lengths)
-        others = leads.each_with_index.reject { |_, i| i == index }.map(&:first)
+        others = without(leads, index)
         middle = lengths.sort[lengths.size / 2]
         last = index == spans.size - 1
         words = spans[index].text

@@ -96,6 +96,9 @@ module Peony
       # What several finders ask for, worked out once.
       def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
 
+      # @return [Array<Float>, nil] where the words lie among all words
+      def middle = once(:middle) { Vectors.middle(Strays.content(self, Span.new(from: 0, to: string.length))) }
+
       # @return [Array<Measures::Measure>] quantities with the words they belong to
       def measures = @measures ||= Measures.of(self)
 

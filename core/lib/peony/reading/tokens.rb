@@ -6,11 +6,13 @@ module Peony
   module Reading
     # Words with their places and parts of speech (Penn tags in lower case: "nn", "nns", "vbd", "jj", "in", "cd" ...).
     module Tokens
+      FINITE = %w[vbd vbz vbp md].to_set.freeze
+
       Token = Struct.new(:text, :low, :tag, :from, :to) do
         def noun? = tag.start_with?("nn")
         def verb? = tag.start_with?("vb")
         # A verb that can stand with a subject: "stands", "stood", not "standing" or "to stand".
-        def finite? = %w[vbd vbz vbp md].include?(tag)
+        def finite? = FINITE.include?(tag)
         def word? = text.match?(/\A[[:alpha:]]/)
       end
 

@@ -37,9 +37,7 @@ module Peony
           below = node.children.map(&:span) + node.body
           made.aspects = below.filter_map { |s| (m = s.text.match(ASPECT)) && [m[:name].strip, m[:words].strip.chomp(".")] }
           made.aspects = aspects(node.span) if made.aspects.empty?
-          made.spans += node.children.map(&:span)
-          made.detail = [made.detail, *node.children.map { |c| c.span.text }].reject(&:empty?).join("; ")
-          made
+          further(made, node.children.map(&:span), "; ")
         end
 
         def clauses(node)

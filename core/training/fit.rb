@@ -36,7 +36,8 @@ def stray_rows(passages)
     places = Labels.places(passage, text)
     spans = Peony::Reading::Seams.parts(text, passage.family)
     Peony::Reading::Strays.signs(text, spans).zip(spans).map do |signs, span|
-      [Peony::Reading::Strays.owned(signs, passage.family), { "yes" => places.any? { |at| at.between?(span.from, span.to - 1) } ? 1.0 : 0.0 }]
+      words = Peony::Reading::Strays.words(text, span).to_h { |name| [name.to_s, 1.0] }
+      [Peony::Reading::Strays.owned(signs, passage.family).merge(words), { "yes" => places.any? { |at| at.between?(span.from, span.to - 1) } ? 1.0 : 0.0 }]
     end
   end
 end
@@ -73,8 +74,8 @@ def family_rows(passages)
   end
 end
 
-PENALTY = 0.0134
-PARTS_PENALTY = 0.01
+PENALTY = 0.025
+PARTS_PENALTY = 0.015
 NAMES_PENALTY = 0.0024
 
 def store(weights)
@@ -83,7 +84,15 @@ def store(weights)
 end
 
 def brief(weights) = weights.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 }
-def binary(rows) = brief(Regression.binary(rows, penalty: PARTS_PENALTY))
+
+# A word that stands in fewer rows tells nothing.
+LEAST_ROWS = 4
+
+def binary(rows)
+  common = rows.flat_map { |signs, _| signs.keys }.tally
+  rows = rows.map { |signs, target| [signs.reject { |name, _| name.start_with?("w:") && common[name] < LEAST_ROWS }, target] }
+  brief(Regression.binary(rows, penalty: PARTS_PENALTY))
+end
 
 def families(passages)
   Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
@@ -93,10 +102,16 @@ end
 # What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, names are given to them, finders make items of them.
 def fit(passages)
   known = Peony::Reading::Weights.all
-  store(known = known.merge("seams" => binary(seam_rows(passages))))
-  store(known = known.merge("strays" => binary(stray_rows(passages))))
-  store(known = known.merge("titles" => brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY))))
-  store(known.merge("families" => families(passages)))
+  store(known = known.merge("seams" => timed("seams") { binary(seam_rows(passages)) }))
+  store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages)) }))
+  store(known = known.merge("titles" => timed("titles") { brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY)) }))
+  store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.map(&:text))))
+  store(known.merge("families" => timed("families") { families(passages) }))
+end
+
+def timed(name)
+  began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+  yield.tap { warn format("%<name>s: %<seconds>.0f s", name: name, seconds: Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) }
 end
 
 # Whether the first, and one of the first three families is right, and the items are as many as they should be.
@@ -120,4 +135,4 @@ end
 
 passages = Corpus.all
 check(passages) if ARGV.include?("--check")
-fit(passages)
+fit(passages) unless ENV["ONLY_CHECK"]

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
-# Logistic regression with a quadratic penalty, by gradient descent with a step of its own for every weight (Adagrad).
+require "numo/narray"
+require "lbfgsb"
+
+# Logistic regression with a quadratic penalty, brought to its minimum by L-BFGS.
 # Signs are brought to about the same spread first, so that the penalty weighs on a sign that seldom stands as on one that often does;
-# the weights that come out are those of the signs as they are.
+# the weights that come out are those of the signs as they are. Signs whose name begins with "w:" are words: they are even already.
 module Regression
   module_function
 
@@ -13,85 +16,73 @@ module Regression
   # @param names [Array<String>]
   # @param penalty [Float]
   # @return [Hash{String => Hash{String => Float}}] for each name its weights by sign
-  def multinomial(rows, names, penalty:, rounds: 300, step: 0.3)
-    signs = rows.flat_map { |r| r[0].keys }.uniq
-    scale = signs.map { |s| spread(rows.map { |r| r[0][s].to_f })**EVEN }
-    at = signs.each_with_index.to_h
-    sparse = rows.map { |r| [r[0].map { |k, v| [at[k], v.to_f / scale[at[k]]] }, names.map { |n| r[1][n] || 0.0 }] }
-    weights = Array.new(names.size) { Array.new(signs.size, 0.0) }
-    free = at["bias"]
-    squares = Array.new(names.size) { Array.new(signs.size, 1e-8) }
-    rounds.times do
-      slopes = Array.new(names.size) { Array.new(signs.size, 0.0) }
-      sparse.each { |list, wanted| add(slopes, list, wanted, weights) }
-      weights.each_with_index do |row, c|
-        row.each_index do |j|
-          slope = (slopes[c][j] / rows.size) + (j == free ? 0.0 : penalty * row[j])
-          squares[c][j] += slope * slope
-          row[j] -= step * slope / Math.sqrt(squares[c][j])
-        end
-      end
-    end
-    names.each_with_index.to_h { |n, c| [n, signs.each_with_index.to_h { |s, j| [s, weights[c][j] / scale[j]] }] }
-  end
-
-  # @return [Float] the standard deviation, 1 for a sign that never changes
-  def spread(values)
-    mean = values.sum / values.size
-    deviation = Math.sqrt(values.sum { |v| (v - mean)**2 } / values.size)
-    deviation < 1e-6 ? 1.0 : deviation
-  end
-
-  def add(slopes, list, wanted, weights)
-    scores = weights.map { |row| list.sum { |j, v| row[j] * v } }
-    top = scores.max
-    raised = scores.map { |s| Math.exp(s - top) }
-    sum = raised.sum
-    raised.each_with_index do |r, c|
-      error = (r / sum) - wanted[c]
-      next if error.abs < 1e-4
-
-      row = slopes[c]
-      list.each { |j, v| row[j] += error * v }
-    end
+  def multinomial(rows, names, penalty:)
+    signs, scale, x = matrix(rows.map(&:first))
+    wanted = Numo::DFloat[*rows.map { |_, target| names.map { |n| target[n] || 0.0 } }]
+    free = signs.index("bias")
+    weights = minimum(signs.size * names.size) do |flat|
+      w = flat.reshape(signs.size, names.size)
+      scores = x.dot(w)
+      raised = Numo::NMath.exp(scores - scores.max(axis: 1, keepdims: true))
+      sums = raised.sum(axis: 1, keepdims: true)
+      likely = raised / sums
+      loss = -(wanted * Numo::NMath.log(likely + 1e-12)).sum / rows.size
+      held = w.dup
+      held[free, true] = 0 if free
+      [loss + (0.5 * penalty * (held**2).sum), (x.transpose.dot(likely - wanted) / rows.size) + (penalty * held)]
+    end.reshape(signs.size, names.size)
+    names.each_with_index.to_h { |n, c| [n, signs.each_with_index.to_h { |s, j| [s, weights[j, c] / scale[j]] }] }
   end
 
   # Weights by which one of several is chosen: the right ones of a choice together are to be as likely as can be (a conditional logit).
   # @param choices [Array<Array<Array(Hash{String => Numeric}, Boolean)>>] for each choice the signs of what there is, and whether it is right
   # @return [Hash{String => Float}]
-  def choice(choices, penalty:, rounds: 250, step: 0.3)
-    names = choices.flatten(1).flat_map { |signs, _| signs.keys }.uniq
-    at = names.each_with_index.to_h
-    sparse = choices.map { |list| list.map { |signs, right| [signs.map { |k, v| [at[k], v.to_f] }, right] } }
-    weights = Array.new(names.size, 0.0)
-    squares = Array.new(names.size, 1e-8)
-    rounds.times do
-      slopes = Array.new(names.size, 0.0)
-      sparse.each { |list| lean(slopes, list, weights) }
-      names.each_index do |j|
-        slope = (slopes[j] / choices.size) + (penalty * weights[j])
-        squares[j] += slope * slope
-        weights[j] -= step * slope / Math.sqrt(squares[j])
+  def choice(choices, penalty:)
+    signs, _, x = matrix(choices.flatten(1).map(&:first), even: 0)
+    right = Numo::DFloat[*choices.flatten(1).map { |_, is| is ? 1.0 : 0.0 }]
+    ends = choices.map(&:size).inject([0]) { |list, size| list << (list.last + size) }
+    weights = minimum(signs.size) do |w|
+      raised = Numo::NMath.exp(x.dot(w))
+      loss = 0.0
+      error = Numo::DFloat.zeros(raised.size)
+      ends.each_cons(2) do |from, to|
+        all = raised[from...to]
+        good = all * right[from...to]
+        loss += Math.log(all.sum) - Math.log(good.sum)
+        error[from...to] = (all / all.sum) - (good / good.sum)
       end
+      [(loss / choices.size) + (0.5 * penalty * (w**2).sum), (x.transpose.dot(error) / choices.size) + (penalty * w)]
     end
-    names.zip(weights).to_h
-  end
-
-  # Adds how a choice changes with the weights: what is likely, less what is likely among the right ones.
-  def lean(slopes, list, weights)
-    raised = list.map { |signs, _| Math.exp(signs.sum { |j, v| weights[j] * v }) }
-    all = raised.sum
-    right = list.each_index.sum { |i| list[i][1] ? raised[i] : 0.0 }
-    list.each_with_index do |(signs, is), i|
-      error = (raised[i] / all) - (is ? raised[i] / right : 0)
-      signs.each { |j, v| slopes[j] += error * v } if error.abs > 1e-5
-    end
+    signs.zip(weights.to_a).to_h
   end
 
   # @return [Hash{String => Float}] weights for yes against no
   def binary(rows, penalty:)
     twofold = rows.map { |signs, wanted| [signs, { "yes" => wanted["yes"], "no" => 1 - wanted["yes"] }] }
-    fitted = multinomial(twofold, %w[yes no], penalty: penalty, rounds: 400)
+    fitted = multinomial(twofold, %w[yes no], penalty: penalty)
     fitted["yes"].to_h { |sign, weight| [sign, weight - fitted["no"][sign]] }
+  end
+
+  # @return [Array(Array<String>, Array<Float>, Numo::DFloat)] the names of the signs, what each was divided by, and the rows
+  def matrix(list, even: EVEN)
+    signs = list.flat_map(&:keys).uniq
+    at = signs.each_with_index.to_h
+    x = Numo::DFloat.zeros(list.size, signs.size)
+    list.each_with_index { |row, i| row.each { |name, value| x[i, at[name]] = value.to_f } }
+    spread = Numo::NMath.sqrt([(x**2).mean(axis: 0) - (x.mean(axis: 0)**2), Numo::DFloat.zeros(signs.size)].then { |a, b| Numo::DFloat.maximum(a, b) }).to_a
+    scale = signs.zip(spread).map { |name, s| name.start_with?("w:") || s < 1e-6 ? 1.0 : s**even }
+    [signs, scale, x / Numo::DFloat[*scale]]
+  end
+
+  # @yieldparam at [Numo::DFloat]
+  # @yieldreturn [Array(Float, Numo::DFloat)] the value there and its slopes
+  # @return [Numo::DFloat] where the value is least
+  def minimum(size, rounds: 400)
+    told = {}
+    ask = lambda do |at|
+      told.clear if told.size > 4
+      told[at.to_binary] ||= yield(at)
+    end
+    Lbfgsb.minimize(fnc: ->(at) { ask[at][0] }, jcb: ->(at) { ask[at][1].flatten }, x_init: Numo::DFloat.zeros(size), maxiter: rounds, factr: 1e8, verbose: nil)[:x]
   end
 end

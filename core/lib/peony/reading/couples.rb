@@ -17,7 +17,7 @@ module Peony
       # @param list [Array<Quantity>] in order; a unit that was not said may be empty
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
-        list = list.reject { |q| q.approximate && q.value < 2 }
+        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) }
         tries = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
         tries.filter_map { |part| couples(text, part) }.max_by(&:size) || []
       end

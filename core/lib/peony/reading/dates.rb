@@ -17,6 +17,9 @@ module Peony
       ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
 
+      # Where in its month a part of it lies.
+      PARTS = { "first" => 0.1, "beginning" => 0.05, "start" => 0.05, "second" => 0.35, "middle" => 0.5, "third" => 0.6, "last" => 0.85, "end" => 0.9 }.freeze
+
       # Feasts among the months, by the month in which they mostly fall.
       FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
 
@@ -29,6 +32,9 @@ module Peony
         /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|m\b|cm\b|mm\b|kg\b|litres\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
+        /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second week|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|
+          m[:year] ? ordinal(m[:year], month(m[:month]), (PARTS[m[:part].downcase[/\A\w+/]] * 30) + 1) : month(m[:month]) + PARTS.fetch(m[:part].downcase[/\A\w+/])
+        }],
         /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
         /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, lambda { |m|
@@ -79,7 +85,7 @@ module Peony
 
       # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
       HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
-      LEADING = /(?<=; |\A|\n)(#{YEAR})(?= [[:alpha:]])/
+      LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
       # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
       BARE = /(?<![\d£€$.,–-])\b(#{YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
@@ -105,7 +111,14 @@ module Peony
         scan(string, CLOCKED, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
         scan(string, NAMED, :month, ->(m) { month(m[1]).to_f }, taken) if taken.count { |t| t.kind == :month && t.sort < 13 } >= 2
         days_alone(string, taken)
-        taken.sort_by(&:from)
+        level(taken).sort_by(&:from)
+      end
+
+      # Days and months without a year are put on one scale, in months, where both are told.
+      def level(taken)
+        return taken unless taken.any? { |t| t.kind == :month && t.sort < 13 } && taken.any? { |t| t.kind == :day && t.sort < 1 }
+
+        taken.each { |t| t.kind, t.sort = :month, 1 + (t.sort * 12) if t.kind == :day && t.sort < 1 }
       end
 
       # "Essays are due on 3 May ... in the week of the 12th": a day alone is of the month told last.

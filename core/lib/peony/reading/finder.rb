@@ -11,6 +11,9 @@ module Peony
       # More items than this are in no figure; their titles are as they come.
       MENDED = 40
 
+      # More points of running text than this make no figure.
+      MOST = 12
+
       COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
       class << self
@@ -115,6 +118,30 @@ module Peony
         return parts.map { |s| item(s) } if parts && series_rules?(parts)
 
         text.points(self.class.name_of_family).map { |p| point_item(p) }
+      end
+
+      # What running text says one after the other, where that is more than was found: what was found keeps its place among it.
+      # @param items [Array<Item>]
+      # @yieldparam point [Points::Point] one that was not found
+      # @yieldreturn [Item]
+      # @return [Array<Item>]
+      def framed(items)
+        points = nodes.size >= 2 ? [] : text.points(self.class.name_of_family)
+        return items if points.size <= items.size || points.size > MOST
+
+        homes = items.group_by { |i| points.max_by { |p| p.spans.sum { |s| shared(s, i.spans.first) } } }
+        homes.values.any? { |list| list.size > 1 } ? items : points.map { |p| homes[p]&.first || yield(p) }
+      end
+
+      # How many characters two stretches share.
+      def shared(one, other) = [[one.to, other.to].min - [one.from, other.from].max, 0].max
+
+      # The number of a point: of the unit that comes most often, else the first.
+      # @return [Quantity, nil]
+      def amount(point)
+        list = point.spans.flat_map { |s| text.quantities_in(s) }
+        @usual ||= text.quantities.map(&:unit).tally.max_by(&:last)&.first
+        list.find { |q| q.unit == @usual } || list.first
       end
 
       # Whether a series says more than the sentences around it.

@@ -8,8 +8,12 @@ module Peony
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/)\s*(?:every\s+|the\s+|[£€$])?\z}
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over)\s+\z/i
       TIME = %w[years months weeks days hours minutes seconds decades].freeze
+      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+
+      # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
+      def self.passing?(text, quantity) = TIME.include?(quantity.unit) && text.string[quantity.to, 24].to_s.match?(PASSING)
 
       # @param text [Reading::Text]
       # @param list [Array<Quantity>] in order; units are filled in
@@ -102,8 +106,10 @@ module Peony
       def aside?(quantity, last)
         return false if last && last.unit == quantity.unit
 
-        TIME.include?(quantity.unit) && (last || text.string[quantity.to, 16].to_s.match?(/\A,? (?:on|ago|later|after|before|old|earlier)\b/))
+        TIME.include?(quantity.unit) && (last || passing?(quantity))
       end
+
+      def passing?(quantity) = self.class.passing?(text, quantity)
 
       # What the heading and the words before the list count.
       def header
@@ -121,12 +127,21 @@ module Peony
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?
 
-        other = paired(quantity, last)
+        other = paired(quantity, last) || own_subject(quantity, last)
         return other if other
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
         counted = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }
         counted ? counted.unit : series_unit(quantity)
+      end
+
+      # "It takes 16 minutes. Volunteers, of whom there were 22": what a new sentence is about is counted, not what was measured before.
+      def own_subject(quantity, last)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        return nil if sentence.nil? || last.from >= sentence.from || Units.counted?(last.unit)
+
+        noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
+        noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
       end
 
       # "20 m and 84 loaves. With 55 m it was 110": where two units go together, the second number of a sentence has the other one.
@@ -135,7 +150,7 @@ module Peony
         at = sentences.index { |s| s.from <= quantity.from && quantity.to <= s.to }
         return nil if at.nil? || last.from < sentences[at].from || !@said.include?(last) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
 
-        earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" }
+        earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" && !passing?(q) }
         together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find do |units|
           units.size == 2 && units.any? do |u|
             same?(u,

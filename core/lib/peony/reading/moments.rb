@@ -8,8 +8,11 @@ module Peony
       YEAR = 8766.0
       NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
-      LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this))\b/i
+      LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b))\b/i
+      # The end of a row of years: "since last year there has been a café".
+      NOW = 2101.0
+      RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
       SHARE_OF_DAY = { "morning" => 8, "evening" => 10, "night" => 12 }.freeze
 
@@ -22,9 +25,13 @@ module Peony
         return dates if dates.size < 2
 
         found = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) }.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
+        found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
         found.sort_by { |m| m.begin(0) }.each_with_object(dates.dup) do |match, all|
           before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
-          sort = match.names.include?("number") ? later(before, match) : following(before, match.captures.compact.first.downcase)
+          sort = if match.names.empty? then NOW
+                 elsif match.names.include?("number") then later(before, match)
+                 else following(before, match.captures.compact.first.downcase)
+                 end
           all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort, kind: before.kind)
         end.sort_by(&:from)
       end

@@ -32,7 +32,7 @@ module Peony
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
-        text.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=from\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/) do |before, clause|
+        text.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.\d]{3,40}\s)?from\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/) do |before, clause|
           [before, clause].all? { |s| text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
         end
       end

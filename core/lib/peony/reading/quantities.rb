@@ -6,7 +6,7 @@ module Peony
     module Quantities
       N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
-      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
+      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
                     tram track unit issue volume number].freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
@@ -29,6 +29,7 @@ module Peony
         found = []
         money(string, taken, found)
         figures(text, taken, found)
+        dozens(text, taken, found)
         fractions(string, taken, found)
         spelled(text, taken, found)
         HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
@@ -85,6 +86,7 @@ module Peony
       def label?(string, match)
         before = string[[0, match.begin(0) - 12].max...match.begin(0)]
         after = string[match.end(0), 3].to_s
+        return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
@@ -127,18 +129,27 @@ module Peony
           next if value == 1 && pronoun?(string, m, rest, unit, tokens)
           next if value.zero? || compound?(rest)
 
+          value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
+
           taken.fill(true, m.end(0)...(m.end(0) + half.length))
           add(found, taken, string, m, value, unit, m.end(0) + half.length)
         end
       end
 
+      # Before the fractions, which would make one half of it.
+      def dozens(text, taken, found)
+        each_match(text.string, /\bhalf a dozen\b/i, taken) { |m| add(found, taken, text.string, m, 6, Units.after(text.string[m.end(0), 60], 6, text.tokens_after(m.end(0)))) }
+      end
+
       def clock?(string, match, rest)
-        before = string[[0, match.begin(0) - 12].max...match.begin(0)]
+        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
         return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
         return false if rest.match?(/\A[ -](?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren)\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
+
+        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
 
         before.match?(/\b(?:at|past|until|till|by|before|after|since) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)

@@ -16,7 +16,7 @@ module Peony
       # @param findings [Array<Finding>] of all finders, as they came
       # @return [Hash{String => Float}]
       def of(text, findings)
-        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text)]
+        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text), Stems.signs(text)]
           .reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
       end
 

@@ -20,7 +20,17 @@ module Peony
       # @return [Array<Float>] 0..1 for each: how likely it carries an item of its own
       def chances(text, spans, family = "list")
         weights = Weights.read_as("strays", family)
-        text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }.map { |sign| Weights.chance(sign, weights) }
+        text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }.zip(spans).map { |sign, span| Weights.chance(sign, weights, words(text, span)) }
+      end
+
+      # Words are weighed alike for all families: each word, the first two by their parts of speech, and the first verb.
+      # @return [Array<Symbol>] names of signs that stand
+      def words(text, span)
+        text.once(:stray_words, span.from, span.to) do
+          tokens = text.tokens_in(span)
+          [*tokens.map { |t| t.low[0, Stems::SIZE] }.uniq.map { |w| :"w:#{w}" }, :"w:1 #{tokens.first&.low}", :"w:2 #{tokens.first(2).map(&:tag).join(' ')}",
+           :"w:v #{tokens.find(&:finite?)&.low}"]
+        end
       end
 
       # Signs that are weighed for each family by itself as well.

@@ -65,7 +65,8 @@ module Peony
         return nil if made.parts.size < 2 || made.parts.any? { |m| m.unit != made.whole.unit || !m.value.positive? || m.quantity.from > text.sentences[last].to }
 
         after = text.span(made.parts.last.quantity.to, text.string.length)
-        made if made.sum < made.whole.value && text.string[made.whole.sentence.from...made.whole.quantity.from].match?(AMONG) && text.quantities_in(after).empty?
+        spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o)
+        made if made.sum < made.whole.value && spent && text.quantities_in(after).empty?
       end
 
       # Whether further parts are named without a number, so that less than the whole is no wonder.
@@ -77,6 +78,7 @@ module Peony
       end
 
       SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
+      COST = /\b(?:costs?|spent|raised|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
       AMONG = /\A(?:of|out of) (?:the |our |all |its )*\z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts

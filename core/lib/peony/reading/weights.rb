@@ -8,6 +8,9 @@ module Peony
 
       def all = @all ||= JSON.parse(File.read(File.join(ASSETS, "reading", "weights.json"))).freeze
 
+      # @return [Hash{String => Float}] for each stem how much it counts: see {Stems}
+      def stems = all.fetch("stems")
+
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 
@@ -34,9 +37,10 @@ module Peony
       end
 
       # @param signs [Hash{Symbol => Numeric}]
+      # @param words [Array<Symbol>] further signs that just stand
       # @return [Float] 0..1
-      def chance(signs, weights)
-        sum = 0.0
+      def chance(signs, weights, words = [])
+        sum = words.sum(0.0) { |name| weights[name] }
         signs.each { |name, value| sum += value * weights[name] unless value == 0 }
         logistic(sum)
       end

@@ -12,7 +12,7 @@ module Peony
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
-          items = of_nodes || of_paragraphs || of_subjects
+          items = of_nodes || of_paragraphs || of_announced || of_two || of_subjects
           return nil unless items && items.size.between?(2, 8)
 
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
@@ -77,6 +77,21 @@ module Peony
           verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.low == "there" || t.tag == "prp" } || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
           made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
+        end
+
+        # "Three glues": as many subjects as are announced.
+        def of_announced
+          number = text.all_words[/\b(three|four|five)(?: \w+){1,2}/, 1] or return nil
+          of_subjects.then { |items| items if items && items.size == Numbers.spelled(number) }
+        end
+
+        # Two things told in turn, each by its own name and by what goes on about it: see {Rivals}.
+        def of_two
+          sides = text.entries.any? ? nil : Rivals.of(text)
+          return nil unless sides
+
+          @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0)
+          sides.map { |side| portrait(side.spans).tap { |i| i.title = Titles.capital(side.name) } }
         end
 
         # Sentences and clauses whose subjects change; those that go on with "it" belong to the thing before.

@@ -99,9 +99,27 @@ module Peony
           spans = Points.candidates(text).drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
           @lead = spans.first
           branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) }.map { |s| branch_of(s) }
-          return nil if branches.size < 2 || branches.none? { |b| b.children.any? }
+          return announced(spans) || alone(spans) if branches.size < 2 || branches.none? { |b| b.children.any? }
 
-          kinds? ? branches : [root(branches)]
+          announced(spans) || (kinds? ? branches : [root(branches)])
+        end
+
+        # "There are two halls. The land hall has … The sea hall …": as many branches as the first sentence announces, and nothing over them.
+        def announced(spans)
+          number = spans.first.text[/\b(two|three|four|five|six)\b/i, 1] or return nil
+          branches = spans.drop(1).map { |s| branch_of(s) }.select { |b| b.children.any? }
+          branches.select! { |b| text.sentences.any? { |s| s.from == b.spans.first.from } }
+          number = Numbers.spelled(number.downcase)
+          branches.size.between?(number, number + 1) && number >= 2 && branches.size >= 2 ? branches.first(number) : nil
+        end
+
+        # One at the top, and what stands below in one sentence: "A hive has one queen. Her daughters fall into nurses, builders and guards."
+        def alone(spans)
+          return nil if text.cues[:reports] + text.cues[:kinds] < 3 || spans.size < 2
+
+          @strength = 0.15
+          below = spans.drop(1).map { |s| branch_of(s) }
+          below.any? { |b| b.children.any? } ? [root(below)] : nil
         end
 
         def kinds? = text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5

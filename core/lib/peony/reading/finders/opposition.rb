@@ -19,11 +19,11 @@ module Peony
         ].freeze
         TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i
         FOR = /\b(?:welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
-        TURN = /\A(?:it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
+        TURN = /\A(?:to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:less (?:keen|happy|sure|fond)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
         def find
-          items = of_sayings || of_nodes || of_labels || of_two_labels || of_prose
+          items = of_sayings || of_nodes || of_labels || of_two_labels || of_prose || of_rivals
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -106,6 +106,15 @@ module Peony
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
           first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && s != list[at - 1] }
           [side(first), side(list[at..])]
+        end
+
+        # Two who are told of in turn, without a word that says that they disagree.
+        def of_rivals
+          sides = nodes.size >= 2 ? nil : Rivals.of(text)
+          return nil unless sides&.size == 2
+
+          @strength = 0.2
+          sides.map { |told| side(told.spans) }
         end
 
         # "They say owls are wise. A crow learns faster. They say ...": what is believed, and after each what is so.

@@ -9,10 +9,11 @@ module Peony
 
         def find
           couples = rows || Couples.of(text, text.quantities)
-          return nil if couples.size < 3
+          found = framed(couples.size < 3 ? [] : items(couples)) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }
+          return nil if found.count(&:value) < 3
 
           numbers = text.quantities.size
-          finding((0.7 * [2.0 * couples.size / numbers, 1].min) + (cue?(:more_the) ? 0.3 : 0), "two quantities measured together at #{count(couples.size, 'point')}", items(couples))
+          finding((0.7 * [2.0 * couples.size / numbers, 1].min) + (cue?(:more_the) ? 0.3 : 0), "two quantities measured together at #{count(found.size, 'point')}", found)
         end
 
         private

@@ -25,11 +25,22 @@ module Peony
 
         private
 
-        # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event.
+        # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event, and "practice is on Wednesdays" is none among years.
         def without_frame(events)
-          kinds = events.map { |e| text.moments_in(e.spans.first).first&.kind }
+          kinds = events.map { |e| moment_in(e.spans.first)&.kind }
+          return events.zip(kinds).reject { |_, k| k == :weekday }.map(&:first) if kinds.count { |k| k && !%i[weekday time].include?(k) } >= 3
+
           events.size > 3 && %i[weekday day].include?(kinds.first) && kinds.drop(1).all?(:time) ? events.drop(1) : events
         end
+
+        # The moment that a stretch is told by: of the sort that the others are told by, where there is one.
+        def moment_in(span)
+          list = text.moments_in(span).sort_by { |m| [m.kind == :weekday ? 1 : 0, m.from] }
+          list.find { |m| (m.kind == :time) == timed? } || list.first
+        end
+
+        # Whether it goes by the clock.
+        def timed? = @timed.nil? ? @timed = text.moments.count { |m| m.kind == :time } * 2 > text.moments.size : @timed
 
         def kind = text.dates.map(&:kind).tally.max_by(&:last)&.first || :count
 
@@ -51,10 +62,10 @@ module Peony
         end
 
         def split(sentence)
-          return [sentence] if text.moments_in(sentence).size < 2
+          return [sentence] if text.moments_in(sentence).count { |m| (m.kind == :time) == timed? } < 2
 
           text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
-            [before, clause].all? { |s| text.moments_in(s).any? }
+            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } }
           end
         end
 
@@ -69,7 +80,7 @@ module Peony
         end
 
         def event(span)
-          moment = text.moments_in(span).first
+          moment = moment_in(span)
           return aged(span) unless moment
 
           title, detail = named(span, moment, without(span, moment))

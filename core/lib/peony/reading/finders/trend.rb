@@ -15,12 +15,12 @@ module Peony
 
         def find
           points = stretches.flat_map { |s, list| pairs(s, list) }
-          return nil if points.size < 3
-
-          points = (points + between(points)).sort_by { |p| p.spans.first.from }
+          points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
+          points = framed(points) { |p| further_point(p) }
+          return nil if points.count(&:value) < 3
 
           dated = points.count(&:sort).to_f / points.size
-          cover = points.size.to_f / ladder.size
+          cover = [points.size.to_f / [ladder.size, 1].max, 1].min
           finding((((0.3 + (0.4 * dated)) * rising(points)) + (cue?(:rose_fell, :over_time) ? 0.2 : 0)) * cover, "one quantity at #{count(points.size, 'point')} in time", points)
         end
 
@@ -33,6 +33,13 @@ module Peony
           from, to = points.flat_map(&:spans).then { |spans| [spans.map(&:from).min, spans.map(&:to).max] }
           stretches.select { |s, list| list.size == 1 && s.from > from && s.to < to && points.none? { |p| p.spans.any? { |own| own.from < s.to && s.from < own.to } } }
                    .map { |s, list| made_point(Titles.of(without(s, list.first.quantity)).first, s, list.first, nil) }
+        end
+
+        def further_point(point)
+          number = amount(point)
+          made = point_item(point, value: number&.value, unit: number&.unit)
+          moment = text.moments_in(point.span).first
+          moment ? made.naming { |i| i.title = Titles.capital(moment.text) } : made
         end
 
         def ladder = @ladder ||= Ladder.of(text)

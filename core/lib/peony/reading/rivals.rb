@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Two or three things that a passage tells of in turn: "Gravel or bark? Gravel lasts ten years … Bark has to be topped up …; it is kind to knees".
+    # Of all pairs of names the one by which most of the passage falls to one side or the other; what names none goes on about the last.
+    module Rivals
+      Side = Struct.new(:name, :spans, keyword_init: true)
+
+      GOES_ON = /\A(?:it|they|he|she|this|that|these|those|its|their|there|here|his|her)\b/i
+      # What a sentence may begin with before its subject.
+      LEADING = %w[in with at by from for on as and but while the a an on].to_set.freeze
+      # Names that stand for no thing of their own.
+      EMPTY = %w[one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
+      # Of the sentences that name one of them, how many must speak of it alone.
+      LEAST = 0.75
+      # By how much three things must tell a passage apart better than two.
+      MORE = 0.08
+      # More names than this are not tried against each other.
+      MOST = 9
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Side>, nil] in order, where each is told of in sentences of its own
+      def of(text)
+        spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
+        return nil unless text.sentences.size.between?(2, 14)
+
+        held = spans.map { |s| names(text, s) }
+        heads = spans.map { |s| subject(text, s) }
+        names = heads.compact.uniq.first(MOST)
+        two = best(text, spans, held, heads, names.combination(2))
+        three = best(text, spans, held, heads, names.combination(3))
+        found = two && (three.nil? || two.first + MORE >= three.first) ? two : three
+        found && found.first >= LEAST ? found.last : nil
+      end
+
+      def best(text, spans, held, heads, groups) = groups.filter_map { |names| weigh(text, spans, held, heads, names) }.max_by(&:first)
+
+      # @return [Array(Float, Array<Side>), nil] how well the passage falls apart into those named, and all of them
+      def weigh(text, spans, held, heads, names)
+        told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
+        first = names.map { |name| told.find { |i| heads[i] == name } }
+        return nil if first.any?(&:nil?) || first != first.sort
+
+        common = held.first(2).any? { |list| (names - list).empty? }
+        return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size
+
+        sides, strange = deal(spans, held, heads, names, first[0])
+        return nil if sides.any? { |list| list.sum { |x| x.text.split.size } < 4 }
+
+        [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
+      end
+
+      # Gives every stretch to the side it names; one that names none and does not go on is strange to all.
+      def deal(spans, held, heads, names, from)
+        sides = names.map { [] }
+        current = nil
+        strange = 0.0
+        (from...spans.size).each do |i|
+          named = names.each_index.select { |k| held[i].include?(names[k]) }
+          own = names.index(heads[i]) || (named.first if named.one?)
+          next if named.size > 1 && heads[i].nil?
+
+          if own then current = own
+          elsif !spans[i].text.match?(GOES_ON)
+            strange += i == spans.size - 1 ? 0.3 : 0.6
+            next if i == spans.size - 1
+          end
+          sides[current] << spans[i] if current && named.size < 2
+        end
+        [sides, strange]
+      end
+
+      # The nouns of a stretch, and its names.
+      def names(text, span) = text.tokens_in(span).select { |t| name?(t) }.map { |t| stem(t) }.uniq
+
+      # The first noun before the verb.
+      def subject(text, span)
+        tokens = text.tokens_in(span).drop_while { |t| LEADING.include?(t.low) }
+        verb = tokens.index(&:finite?) || [tokens.size, 5].min
+        token = tokens.first([verb, 5].min + 1).find { |t| name?(t) && !EMPTY.include?(t.low) }
+        token && stem(token)
+      end
+
+      def name?(token) = (token.noun? || token.text.match?(/\A[[:upper:]][[:lower:]]{2,}/)) && !token.tag.start_with?("prp") && !Words::STOP.include?(token.low) && token.low.length > 2
+      def stem(token) = token.low.delete_suffix("'s").delete_suffix("s")[0, 6]
+
+      # The name as it stands, with what belongs to it.
+      def called(text, span, name)
+        tokens = text.tokens_in(span)
+        at = tokens.index { |t| name?(t) && stem(t) == name } or return Titles.of(span.text).first
+        first = at
+        first -= 1 while first.positive? && (tokens[first - 1].noun? || tokens[first - 1].tag.match?(/\A(?:jj|vbn|vbg)/))
+        last = at
+        last += 1 while tokens[last + 1]&.noun? && last - first < 4
+        text.string[tokens[first].from...tokens[last].to]
+      end
+    end
+  end
+end

@@ -35,9 +35,9 @@ def stray_rows(passages)
   running(passages).flat_map do |passage, text|
     places = Labels.places(passage, text)
     spans = Peony::Reading::Seams.parts(text, passage.family)
-    Peony::Reading::Strays.signs(text, spans).zip(spans).map do |signs, span|
-      words = Peony::Reading::Strays.words(text, span).to_h { |name| [name.to_s, 1.0] }
-      [Peony::Reading::Strays.owned(signs, passage.family).merge(words), { "yes" => places.any? { |at| at.between?(span.from, span.to - 1) } ? 1.0 : 0.0 }]
+    Peony::Reading::Strays.signs(text, spans).each_with_index.map do |signs, i|
+      carries = places.any? { |at| at.between?(spans[i].from, spans[i].to - 1) }
+      [Peony::Reading::Strays.owned(signs, passage.family, Peony::Reading::Strays.place(i, spans.size)), { "yes" => carries ? 1.0 : 0.0 }]
     end
   end
 end
@@ -75,7 +75,8 @@ def family_rows(passages)
 end
 
 PENALTY = 0.025
-PARTS_PENALTY = 0.015
+SEAMS_PENALTY = 0.015
+STRAYS_PENALTY = 0.012
 NAMES_PENALTY = 0.0024
 
 def store(weights)
@@ -85,14 +86,7 @@ end
 
 def brief(weights) = weights.transform_values { |v| v.round(4) }.reject { |_, v| v.abs < 0.002 }
 
-# A word that stands in fewer rows tells nothing.
-LEAST_ROWS = 4
-
-def binary(rows)
-  common = rows.flat_map { |signs, _| signs.keys }.tally
-  rows = rows.map { |signs, target| [signs.reject { |name, _| name.start_with?("w:") && common[name] < LEAST_ROWS }, target] }
-  brief(Regression.binary(rows, penalty: PARTS_PENALTY))
-end
+def binary(rows, penalty) = brief(Regression.binary(rows, penalty: penalty))
 
 def families(passages)
   Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
@@ -102,8 +96,8 @@ end
 # What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, names are given to them, finders make items of them.
 def fit(passages)
   known = Peony::Reading::Weights.all
-  store(known = known.merge("seams" => timed("seams") { binary(seam_rows(passages)) }))
-  store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages)) }))
+  store(known = known.merge("seams" => timed("seams") { binary(seam_rows(passages), SEAMS_PENALTY) }))
+  store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages), STRAYS_PENALTY) }))
   store(known = known.merge("titles" => timed("titles") { brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY)) }))
   store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.map(&:text))))
   store(known.merge("families" => timed("families") { families(passages) }))

@@ -6,7 +6,6 @@ module Peony
     # A stretch of the passage's text, in characters.
     Span = Struct.new(:text, :from, :to, keyword_init: true)
 
-
     # How much or how many. +said+ tells whether the unit stands beside the number; else it was taken over from the words around.
     Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, :said, keyword_init: true)
 
@@ -55,8 +54,10 @@ module Peony
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
       text = Text.new(passage)
       all = Finder.members.values.filter_map { |finder| finder.new(text).find }.select { |f| f.items.any? }
-      found = Scorer.rank(text, all).each(&:named)
-      Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil, quantities: text.heading_quantities + text.quantities,
+      found = Scorer.rank(text, all)
+      found.first&.named
+      Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil,
+                 quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
     end
   end

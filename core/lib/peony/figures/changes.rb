@@ -17,6 +17,7 @@ module Peony
       # @return [Array<Change>]
       def changes
         @changes ||= items.map { |item| told(item) }.then { |list| list.all? ? list : steps }
+                          .tap { |list| refuse("There are no two values to compare.") if list.empty? }
       end
 
       def told(item)

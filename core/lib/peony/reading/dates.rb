@@ -118,7 +118,7 @@ module Peony
       def level(taken)
         return taken unless taken.any? { |t| t.kind == :month && t.sort < 13 } && taken.any? { |t| t.kind == :day && t.sort < 1 }
 
-        taken.each { |t| t.kind, t.sort = :month, 1 + (t.sort * 12) if t.kind == :day && t.sort < 1 }
+        taken.map { |t| t.kind == :day && t.sort < 1 ? Moment.new(**t.to_h, kind: :month, sort: 1 + (t.sort * 12)) : t }
       end
 
       # "Essays are due on 3 May ... in the week of the 12th": a day alone is of the month told last.

@@ -66,7 +66,11 @@ module Peony
 
       # @param span [Span] whose words make title and detail
       def item(span, **more)
-        Item.new(spans: [span], children: [], aspects: [], **more).naming { |i| i.title, i.detail = Naming.of(text, span, self.class.name_of_family).then { |title, detail| [Titles.capital(title), detail] } }
+        Item.new(spans: [span], children: [], aspects: [], **more).naming do |i|
+          i.title, i.detail = Naming.of(text, span, self.class.name_of_family).then do |title, detail|
+            [Titles.capital(title), detail]
+          end
+        end
       end
 
       # @param apart [#from, #to] what the figure shows by itself: a date, a number

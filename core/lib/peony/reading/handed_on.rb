@@ -9,6 +9,7 @@ module Peony
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over)\s+\z/i
       TIME = %w[years months weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
+      COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
@@ -138,7 +139,7 @@ module Peony
       # "It takes 16 minutes. Volunteers, of whom there were 22": what a new sentence is about is counted, not what was measured before.
       def own_subject(quantity, last)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        return nil if sentence.nil? || last.from >= sentence.from || Units.counted?(last.unit)
+        return nil if sentence.nil? || last.from >= sentence.from || Units.counted?(last.unit) || !text.string[sentence.from...quantity.from].match?(COUNTING)
 
         noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "monitor"
+
 module Peony
   module Reading
     # One thing the passage is about. +spans+ are its thread; +aspects+ are pairs [name, words] shared with its neighbours.
@@ -13,17 +15,31 @@ module Peony
         self
       end
 
+      # A reading is kept and may be asked by several at once.
+      LOCK = Monitor.new
+
       # @return [Item] itself, with its name and that of everything below it
       def named
-        work, @naming = @naming, nil
-        work&.each { |step| step.call(self) }
+        LOCK.synchronize do
+          unless @busy
+            @busy = true
+            @naming&.each { |step| step.call(self) }
+            @naming = nil
+            @busy = false
+          end
+        end
         children&.each(&:named)
         self
       end
 
-      def title = @naming ? named && super : super
-      def detail = @naming ? named && super : super
-      def to_h(...) = @naming ? named && super : super
+      def title = open? ? named && super : super
+      def detail = open? ? named && super : super
+      def to_h(...) = open? ? named && super : super
+
+      private
+
+      # Whether it has no name yet, and is not just being given one by whoever asks.
+      def open? = @naming && !(@busy && LOCK.mon_owned?)
     end
   end
 end

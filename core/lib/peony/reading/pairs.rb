@@ -9,6 +9,9 @@ module Peony
       BETWEEN = /\b(?:to|now|then|today|after|since|but|and|in|by|with|is|was|stood|→|–|-|at)\b|[→–]/
       CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
 
+      # What leads from the first value to the second.
+      TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
+
       # "84, was 61", "84 (formerly 61)": the later value stands first.
       WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
@@ -21,7 +24,40 @@ module Peony
       # @return [Array<Pair>] each with what changed
       def changes(text)
         found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
-        (across(text).reject { |p| found.any? { |f| f.from < p.to && p.from < f.to } } + found).sort_by(&:from)
+        found = across(text).reject { |p| found.any? { |f| f.from < p.to && p.from < f.to } } + found
+        found.empty? ? [] : (found + further(text, found)).sort_by(&:from)
+      end
+
+      # Without a change that is said outright, all numbers must come in twos, and something must tell that time has gone by.
+      # @return [Array<Pair>]
+      def implied(text)
+        return [] if text.cues.values_at(:before_now, :rose_fell).sum.zero?
+
+        pairs = further(text, [])
+        pairs.size * 2 < numbers(text, text.span(0, text.string.length)).size - 1 ? [] : pairs
+      end
+
+      # Two alike numbers of one sentence, or one each of two that follow each other: beside a change that is said they are another.
+      def further(text, found)
+        return [] if text.tree.size >= 2
+
+        taken = found.flat_map { |p| [p.one, p.two] }
+        lists = text.sentences.map { |s| [s, numbers(text, s)] }.map { |s, list| [s, list.intersect?(taken) ? [] : list] }
+        pairs = []
+        lists.each_with_index do |(sentence, list), i|
+          following, after = lists[i + 1]
+          two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
+          next unless two.size == 2 && alike?(*two) && !text.string[two[0].to...two[1].from].match?(Ratios::IN)
+
+          pairs << Pair.new(one: two[0], two: two[1], name: name(text, sentence, two[0]), from: sentence.from, to: (list.size == 1 ? following : sentence).to)
+          lists[i + 1] = [following, []] if list.size == 1
+        end
+        pairs
+      end
+
+      # What is counted or measured in a stretch: no time that goes by, no fraction in words, no small rough number.
+      def numbers(text, span)
+        text.quantities_in(span).reject { |q| (q.approximate && q.value < 3) || (q.unit == "%" && !q.text.match?(/\d/)) || HandedOn.passing?(text, q) }
       end
 
       # Quantities of one entry, or of one clause group of a sentence.
@@ -55,15 +91,21 @@ module Peony
       def turned?(text, stretch, one, two)
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
-        return true if lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
-        # The row of a table: "Car: Before 212, In the week 131".
-        return true if gap.match?(WAS) || gap.match?(INSTEAD) || (lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/))
+        return true if listed?(text, lead, gap) || gap.match?(WAS) || gap.match?(INSTEAD)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
-        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(/→|now|after|then|against/))
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
 
         return true if gap.length < 60 && [one, two].all? { |q| text.dates.any? { |d| (d.from - q.to).between?(0, 8) } }
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
+      end
+
+      # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
+      def listed?(text, lead, gap)
+        return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
+        return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
+
+        lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
       end
 
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
@@ -73,7 +115,7 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
-        list = text.quantities.reject { |q| q.unit == "%" || (HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) }) }
+        list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) }) }
         list.each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b)
 
@@ -85,10 +127,12 @@ module Peony
 
       LATER = /\b(?:since we changed|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
+      NOW = /\b(?:now|today|these days|nowadays)\b/i
+
       # Two dates stand with the values, or a word says that the second is later.
       def later?(text, one, two)
         gap = text.string[one.to...two.from]
-        return false if gap.length >= 220
+        return false if gap.length >= 220 || (one.unit == "%" && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
         range = [one.from - 40, 0].max..two.from
         text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER)

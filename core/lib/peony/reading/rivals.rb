@@ -9,7 +9,7 @@ module Peony
 
       GOES_ON = /\A(?:it|they|he|she|this|that|these|those|its|their|there|here|his|her)\b/i
       # What a sentence may begin with before its subject.
-      LEADING = %w[in with at by from for on as and but while the a an on].to_set.freeze
+      LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
       # Names that stand for no thing of their own.
       EMPTY = %w[one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
       # Of the sentences that name one of them, how many must speak of it alone.

@@ -37,8 +37,17 @@ module Peony
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
         table = Weights.by_sign
-        sums = Array.new(Weights.families.size, 0.0)
-        signs.each { |name, value| table[name]&.each_with_index { |weight, at| sums[at] += weight * value } }
+        size = Weights.families.size
+        sums = Array.new(size, 0.0)
+        signs.each do |name, value|
+          weights = table[name] or next
+          at = 0
+          # By hand, for there are hundreds of signs and each counts for every family.
+          while at < size
+            sums[at] += weights[at] * value
+            at += 1
+          end
+        end
         Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end
     end

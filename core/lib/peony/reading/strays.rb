@@ -19,25 +19,24 @@ module Peony
       # @param family [String] read as which family
       # @return [Array<Float>] 0..1 for each: how likely it carries an item of its own
       def chances(text, spans, family = "list")
-        weights = Weights.read_as("strays", family)
-        text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }.zip(spans).map { |sign, span| Weights.chance(sign, weights, words(text, span)) }
-      end
-
-      # Words are weighed alike for all families: each word, the first two by their parts of speech, and the first verb.
-      # @return [Array<Symbol>] names of signs that stand
-      def words(text, span)
-        text.once(:stray_words, span.from, span.to) do
-          tokens = text.tokens_in(span)
-          [*tokens.map { |t| t.low[0, Stems::SIZE] }.uniq.map { |w| :"w:#{w}" }, :"w:1 #{tokens.first&.low}", :"w:2 #{tokens.first(2).map(&:tag).join(' ')}",
-           :"w:v #{tokens.find(&:finite?)&.low}"]
+        text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }.each_with_index.map do |sign, i|
+          Weights.chance(sign, Weights.read_as("strays", family, place(i, spans.size)))
         end
       end
 
-      # Signs that are weighed for each family by itself as well.
-      OWN = %i[bias first last back verb near clause back_short first_short last_short frame question condition imperative hands_first takes_last closes whole_first first_headed].freeze
+      # Where a sentence stands among the others.
+      def place(index, size)
+        return :opens if index.zero?
 
-      # @return [Hash{String => Numeric}] the signs with those of the family
-      def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name)] }).reject { |_, v| v.zero? }
+        index == size - 1 ? :closes : :within
+      end
+
+      # @param place [Symbol] as told by {place}
+      # @return [Hash{String => Numeric}] the signs, and the same once more for the family and for the place, as they are fitted
+      def owned(signs, family, place)
+        told = signs.reject { |_, v| v == 0 }.transform_keys(&:to_s)
+        told.merge(told.transform_keys { |name| "#{family}/#{name}" }, told.transform_keys { |name| "#{place}/#{name}" })
+      end
 
       # @return [Array<Hash{Symbol => Numeric}>] for each sentence
       def signs(text, spans)

@@ -93,6 +93,9 @@ module Peony
       # @return [Boolean] whether a stretch tells somebody to do something
       def told?(span) = once(:told, span.from, span.to) { Words.imperative?(span.text) }
 
+      # @return [Array<Rivals::Side>, nil] things told of in turn
+      def rivals = once(:rivals) { Rivals.of(self) }
+
       # What several finders ask for, worked out once.
       def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
 
@@ -103,16 +106,19 @@ module Peony
       def measures = @measures ||= Measures.of(self)
 
       # @return [Array<Pairs::Pair>] quantities that go from one value to another
-      def changes = @changes ||= Pairs.changes(self).then { |found| found.empty? ? ThenNow.changes(self) : found }
+      def changes = @changes ||= [Pairs.method(:changes), ThenNow.method(:changes), Pairs.method(:implied)].lazy.map { |way| way.call(self) }.find(&:any?) || []
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)
 
       # @return [Array<Tokens::Token>]
       def tokens_in(span)
-        first = tokens.bsearch_index { |t| t.from >= span.from } || tokens.size
-        last = tokens.bsearch_index { |t| t.from >= span.to } || tokens.size
-        tokens[first...last]
+        # Asked for more often than anything else.
+        (@tokens_in ||= {})[(span.from << 16) | span.to] ||= begin
+          first = tokens.bsearch_index { |t| t.from >= span.from } || tokens.size
+          last = tokens.bsearch_index { |t| t.from >= span.to } || tokens.size
+          tokens[first...last].freeze
+        end
       end
 
       # @return [Array<Tokens::Token>] the next words after a place

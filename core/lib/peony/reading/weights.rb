@@ -18,29 +18,30 @@ module Peony
       # @return [Hash{String => Array<Float>}] for each sign what it weighs, in the order of {families}
       def by_sign
         known = all
-        ((@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name, families.values.map { |weights| weights.fetch(name, 0.0) }] })
+        (@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name, families.values.map { |weights| weights.fetch(name, 0.0) }] }
       end
 
-      # The weights of signs that count for every family, and for one by itself as well.
-      # @param kind [String] "seams" or "strays"
+      # The weights of signs that count for every family, and once more for one by itself, or for a place.
+      # @param kind [String] "seams", "strays" or "titles"
+      # @param whose [Array<String, Symbol>] a family, and a place where the signs count by it too
       # @return [Hash{Symbol => Float}] what each sign weighs where a passage is read as this family
-      def read_as(kind, family)
+      def read_as(kind, *whose)
         known = all
-        ((@read_as ||= {})[known.object_id] ||= {})[[kind, family]] ||= begin
-          own = "#{family}/"
+        ((@read_as ||= {})[known.object_id] ||= {})[[kind, *whose]] ||= begin
+          owners = whose.map(&:to_s)
           known.fetch(kind).each_with_object(Hash.new(0.0)) do |(name, weight), sum|
-            if name.start_with?(own) then sum[name.delete_prefix(own).to_sym] += weight
-            elsif !name.include?("/") then sum[name.to_sym] += weight
+            owner, own = name.split("/", 2)
+            if own.nil? then sum[name.to_sym] += weight
+            elsif owners.include?(owner) then sum[own.to_sym] += weight
             end
           end
         end
       end
 
       # @param signs [Hash{Symbol => Numeric}]
-      # @param words [Array<Symbol>] further signs that just stand
       # @return [Float] 0..1
-      def chance(signs, weights, words = [])
-        sum = words.sum(0.0) { |name| weights[name] }
+      def chance(signs, weights)
+        sum = 0.0
         signs.each { |name, value| sum += value * weights[name] unless value == 0 }
         logistic(sum)
       end

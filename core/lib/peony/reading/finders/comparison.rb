@@ -87,7 +87,7 @@ module Peony
 
         # Two things told in turn, each by its own name and by what goes on about it: see {Rivals}.
         def of_two
-          sides = text.entries.any? ? nil : Rivals.of(text)
+          sides = text.entries.any? ? nil : text.rivals
           return nil unless sides
 
           @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0)

@@ -106,7 +106,7 @@ module Peony
 
         # "There are two halls. The land hall has … The sea hall …": as many branches as the first sentence announces, and nothing over them.
         def announced(spans)
-          number = spans.first.text[/\b(two|three|four|five|six)\b/i, 1] or return nil
+          number = spans.first&.text.to_s[/\b(two|three|four|five|six)\b/i, 1] or return nil
           branches = spans.drop(1).map { |s| branch_of(s) }.select { |b| b.children.any? }
           branches.select! { |b| text.sentences.any? { |s| s.from == b.spans.first.from } }
           number = Numbers.spelled(number.downcase)

@@ -77,6 +77,8 @@ module Peony
           @strength = 0.95
           one, other = sides
           pairs = rows.filter_map { |r| (m = r.text.match(/\A#{one}\s*[:–—-]\s*(.+?)\s*#{other}\s*[:–—-]\s*(.+)\z/im)) && [r, m] }
+          return nil if pairs.empty?
+
           [[1, one], [2, other]].map do |group, name|
             spans = pairs.map { |r, m| text.span(r.from + m.begin(group), r.from + m.end(group)) }
             label = pairs.first[0].text[/#{name}/i]
@@ -110,7 +112,7 @@ module Peony
 
         # Two who are told of in turn, without a word that says that they disagree.
         def of_rivals
-          sides = nodes.size >= 2 ? nil : Rivals.of(text)
+          sides = nodes.size >= 2 ? nil : text.rivals
           return nil unless sides&.size == 2
 
           @strength = 0.2
@@ -136,8 +138,9 @@ module Peony
 
         def side(spans)
           lead = spans.first
-          title = lead.text[/\A[^:]{3,48}(?=:)/] ? Titles.of(lead.text).first : Naming.of(text, lead, "opposition").first
-          made(title, spans.map(&:text).join(" "), spans).tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
+          labelled = lead.text.match?(/\A[^:]{3,48}:/)
+          made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(labelled ? Titles.of(lead.text).first : Naming.of(text, lead, "opposition").first) }
+                                                      .tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
         end
 
         def arguments(sentence)

@@ -15,8 +15,8 @@ module Peony
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
         def find
-          items = of_nodes || of_prose
-          return nil unless items&.size == 4
+          items = [of_nodes, of_prose].find { |list| list&.size == 4 } || of_points
+          return nil unless items
 
           finding(@strength, nodes.size == 4 ? "four heads of one assessment" : "four boxes from two questions", items)
         end
@@ -48,6 +48,15 @@ module Peony
 
           list = axes? ? boxes : []
           boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
+        end
+
+        # The four statements of running text that most likely say something of their own.
+        def of_points
+          points = nodes.size >= 2 ? [] : text.points("quadrant")
+          return nil unless points.size.between?(4, 6)
+
+          @strength = cue?(:two_axes, :swot) ? 0.2 : 0.05
+          points.max_by(4, &:chance).sort_by { |p| p.span.from }.map { |p| point_item(p) }
         end
 
         # Two questions are asked of everything, or something is told by "neither ... nor".

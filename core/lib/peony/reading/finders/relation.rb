@@ -8,6 +8,8 @@ module Peony
         family "relation"
 
         def find
+          return nil if text.quantities.size < 3
+
           couples = rows || Couples.of(text, text.quantities)
           found = framed(couples.size < 3 ? [] : items(couples)) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }
           return nil if found.count(&:value) < 3

@@ -14,6 +14,8 @@ module Peony
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
+          return nil if text.quantities.size < 3
+
           points = stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
           points = framed(points) { |p| further_point(p) }

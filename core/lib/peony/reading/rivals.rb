@@ -44,7 +44,7 @@ module Peony
         first = names.map { |name| told.find { |i| heads[i] == name } }
         return nil if first.any?(&:nil?) || first != first.sort
 
-        common = held.first(2).any? { |list| (names - list).empty? }
+        common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size
 
         sides, strange = deal(spans, held, heads, names, first[0])
@@ -72,6 +72,8 @@ module Peony
         end
         [sides, strange]
       end
+
+      def headed(text) = text.once(:headed) { text.passage.heading.to_s.downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s")[0, 6] } }
 
       # The nouns of a stretch, and its names.
       def names(text, span) = text.tokens_in(span).select { |t| name?(t) }.map { |t| stem(t) }.uniq

@@ -25,7 +25,7 @@ module Peony
       def of(string)
         position = 0
         plain = string.tr("’‘“”", "''\"\"")
-        tagged(plain).filter_map do |word, tag|
+        mended(tagged(plain)).filter_map do |word, tag|
           at = plain.index(word, position)
           # The tagger turns quotation marks into others: such a word is not found close by.
           next if at.nil? || at - position > 12
@@ -33,6 +33,14 @@ module Peony
           position = at + word.length
           Token.new(word, word.downcase, tag, at, position)
         end
+      end
+
+      # "The token is quick": what stands between an article and a verb is a thing, though the tagger may not know it as one.
+      def mended(words)
+        words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
+          words[i + 1] = [word, "nn"] if tag == "jj" && (before == "det" || before == "prps") && FINITE.include?(after)
+        end
+        words
       end
 
       # The tagger leaves a stop on its word where a number follows.

@@ -18,7 +18,7 @@ module Peony
           sum = percent?(items) ? shares.sum : 100
           return nil if sum > 130 || sum < 20
 
-          items << rest if items.last.value && percent?(items) && sum < 99 && rest
+          items << left(sum) if items.last.value && percent?(items) && sum < 99 && rest
           near = 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
           finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0),
                   percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
@@ -27,6 +27,14 @@ module Peony
         private
 
         def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }
+
+        # The share that is left is worked out, for it is a part like the others.
+        def left(sum)
+          rest.tap do |i|
+            i.value = Numbers.plain((100 - sum).round(1))
+            i.unit = "%"
+          end
+        end
 
         # "Everything else is repeats": the share that is left for the reader to work out.
         def rest

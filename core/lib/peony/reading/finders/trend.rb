@@ -9,7 +9,7 @@ module Peony
 
         NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
-        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
@@ -67,12 +67,17 @@ module Peony
         end
 
         def nearest(list, moments)
-          free = moments.dup
-          list.map do |m|
-            best = free.min_by { |d| [(d.from - m.quantity.to).abs, (m.quantity.from - d.to).abs].min }
-            free.delete(best)
-            [m, best]
-          end
+          taken = {}
+          # The closest first, so that a number whose moment is not told does not take that of another.
+          list.product(moments).sort_by { |m, d| apart(m.quantity, d) }.each { |m, d| taken[m] = d unless taken.key?(m) || taken.value?(d) }
+          list.map { |m| [m, taken[m]] }
+        end
+
+        # How far a number stands from a moment; a comma between them parts them.
+        def apart(quantity, moment)
+          from, to = [quantity, moment].sort_by(&:from).then { |a, b| [a.to, b.from] }
+          gap = text.string[from...[to, from].max].to_s
+          gap.length + (gap.match?(/[,;]/) ? 40 : 0)
         end
 
         def moments(stretch, list)

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+# Numbers, dates and changes as people write them in running text.
+RSpec.describe "Numbers told in passing" do
+  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
+
+  describe "quantities" do
+    {
+      "Half a dozen oranges lay on the sand." => [[6, "oranges"]],
+      "It sank to minus four degrees." => [[-4, "degrees"]],
+      "The police stopped 180 drivers between midnight and four." => [[180, "drivers"]],
+      "There are 61 cats. Ten years on we counted 48." => [[61, "cats"], [10, "years"], [48, "cats"]],
+      "It takes 16 minutes. Volunteers, of whom there were 22, were glad." => [[16, "minutes"], [22, "volunteers"]]
+    }.each { |words, want| it("reads “#{words}”") { expect(amounts(words)).to eq(want) } }
+
+    it "takes no class and no bus for a number" do
+      expect(amounts("In 8B all speak Polish.")).to eq([])
+      expect(amounts("The council wants to stop the 14 bus.")).to eq([])
+    end
+  end
+
+  describe "dates" do
+    def moments(words) = text(words).moments.map { |m| [m.text, m.sort.round(2)] }
+
+    it "puts parts of months, months and days without a year on one scale" do
+      expect(moments("Proofs come in the first week of April. The cover is agreed on 20 May. At the end of July it is printed, and in September it is sold.").map(&:last))
+        .to eq([4.1, 5.61, 7.9, 9.0])
+    end
+
+    it "takes last year for the latest of a row of years, and for nothing by itself" do
+      expect(moments("It opened in 1980. It burned in 1987. A trust took it in 1999. Since last year there has been a café.").last).to eq(["last year", 2101.0])
+      expect(moments("Last year it rained.")).to eq([])
+    end
+
+    it "reads years that lead their words in one line" do
+      expect(found("timeline", "1792 dug, 1840 deepened, 1923 closed to trade, 1968 half filled in, 2011 open again.").items.map(&:date)).to eq(%w[1792 1840 1923 1968 2011])
+    end
+
+    it "leaves out what happens every week among years" do
+      items = found("timeline", "The band was founded in 1884. It played for the railway in 1891. It won in 2003. Practice is on Wednesdays.").items
+      expect(items.map(&:sort)).to eq([1884, 1891, 2003])
+    end
+  end
+
+  describe "changes" do
+    def pairs(words) = text(words).changes.map { |p| [p.one.value, p.two.value] }
+
+    it "finds those beside a change that is said outright" do
+      expect(pairs("It used to take 16 minutes from pager to water. The new slip has brought that to nine. Volunteers have gone from 15 to 27.")).to include([15, 27], [16, 9])
+    end
+
+    it "reads entries that go from one value to another" do
+      expect(pairs("What the pool used\n- gas: 840 MWh to 390 MWh\n- power: 310 MWh to 280 MWh\n")).to eq([[840, 390], [310, 280]])
+    end
+
+    it "takes one in six for no change" do
+      expect(pairs("One in six hives did not come through the winter.")).to eq([])
+    end
+  end
+
+  describe "shares and sums" do
+    it "works out the share that is left" do
+      items = found("parts", "Books made up 38 % of them, clothes 27 %, kitchen things 19 % and toys 11 %. The rest was hard to put a name to.").items
+      expect(items.map(&:value)).to eq([38, 27, 19, 11, 5])
+      expect(Peony.propose(Peony.read("Books made up 38 % of them, clothes 27 %, kitchen things 19 % and toys 11 %. The rest was hard to put a name to."))).not_to be_empty
+    end
+
+    it "works out what is left of a sum" do
+      items = found("parts", "The festival cost £24,000. Bands took £9,500 of it. Fencing was £6,200. The rest went on candles.").items
+      expect(items.map(&:value)).to eq([9500, 6200, 8300])
+    end
+  end
+
+  describe "ratios" do
+    it "reads “of so many” and “wants so much”" do
+      expect(found("ratio", "Of 60 patients who were given a stick, 45 walk without it.").items.map(&:value)).to eq([75])
+      expect(found("ratio", "The choir wants £4,800 for the piano. In the tin it is £3,120 now.").items.map(&:value)).to eq([65])
+    end
+  end
+
+  it "keeps a point that has no date among those that have" do
+    items = found("trend", "There were 62 swifts in 1994. In 2010 we saw 48. Then the nets went up and only 19 were left. By 2016 it was 27 again.").items
+    expect(items.map(&:value)).to eq([62, 48, 19, 27])
+  end
+end

@@ -17,7 +17,7 @@ RSpec.describe Peony::Reading::Rivals do
   it "lets a side be named again after the other" do
     found = sides("Gouache and ink are both sold here. Gouache covers what is underneath. Ink runs into the paper. Gouache forgives bad paper. Ink does not.")
     expect(found.map { |s| s.spans.size }).to eq([2, 2])
-    expect(names("Linen and cotton both wear out. Linen creases at once. Cotton stays flat.")).to eq(%w[Linen Cotton])
+    expect(names("Linen and cotton both wear out. Linen creases at once. Cotton stays flat and cool.")).to eq(%w[Linen Cotton])
   end
 
   it "takes the two from the heading where the sentences are short" do

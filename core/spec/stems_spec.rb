@@ -10,8 +10,8 @@ RSpec.describe Peony::Reading::Stems do
   it "weighs what is known by how seldom it is, all words of a passage together always as much" do
     known = { "again" => 2.0, "kettl" => 1.0 }
     signs = described_class.signs(text("The kettle boils again and again."), known)
-    expect(signs.keys).to contain_exactly("w:again", "w:kettl")
-    expect(signs["w:again"]).to be_within(1e-9).of(2 * signs["w:kettl"])
+    expect(signs.keys).to contain_exactly(:"w:again", :"w:kettl")
+    expect(signs[:"w:again"]).to be_within(1e-9).of(2 * signs[:"w:kettl"])
     expect(Math.sqrt(signs.values.sum { |v| v * v })).to be_within(1e-9).of(described_class::STRENGTH)
   end
 

@@ -70,7 +70,7 @@ def family_rows(passages)
                0.3 / (names.size - 1)
              end]
     end
-    [Peony::Reading::Signs.of(text, found), target, passage]
+    [Peony::Reading::Signs.of(text, found).reject { |_, v| v.zero? }.transform_keys(&:to_s), target, passage]
   end
 end
 

@@ -33,7 +33,8 @@ module Peony
 
       # What is left to 100 %, or the share of each count in its total.
       def parts(text, finding)
-        values = finding.items.filter_map { |i| i.value if i.unit == "%" }
+        # A share that was itself worked out as what is left is no part of the working.
+        values = finding.items.filter_map { |i| i.value if i.unit == "%" && i.spans.any? { |s| text.quantities_in(s).any? { |q| q.value == i.value } } }
         if values.size >= 2 && values.size >= finding.items.size - 1
           sum = values.sum
           return [] unless sum.between?(20, 98.9)

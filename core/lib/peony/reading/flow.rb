@@ -23,7 +23,7 @@ module Peony
         halves = units.map { |u| halves(text, u) }
         heads = halves.map(&:first)
         tails = halves.map(&:last)
-        leads = units.map { |u| Strays.lead(text, u) }
+        leads = units.map { |u| Manner.lead(text, u) }
         {
           chain: Signs.share(halves.each_cons(2).to_a) { |a, b| a.last.intersect?(b.first) },
           closes_first: Signs.one(tails.last(2).flatten.intersect?(heads.first)),
@@ -49,7 +49,7 @@ module Peony
       end
 
       # Nouns before and after the verb.
-      def halves(text, unit) = text.once(:halves, unit.from, unit.to) { parted(text, unit) }
+      def halves(text, unit) = text.at(:halves, unit.from, unit.to) { parted(text, unit) }
 
       def parted(text, unit)
         tokens = text.tokens_in(unit)
@@ -65,7 +65,7 @@ module Peony
 
       # How near the words of each unit come to words of a kind; the first unit by itself as well.
       def near(text, units)
-        told = units.map { |u| Strays.content(text, u) }
+        told = units.map { |u| Manner.content(text, u) }
         KINDS.each_key.with_index.with_object({}) do |(kind, at), signs|
           reach = told.map { |words| words.map { |w| reach(w)[at] }.max || 0 }
           signs[:"#{kind}_near"] = Signs.share(reach) { |r| r > NEAR }

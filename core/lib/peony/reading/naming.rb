@@ -24,7 +24,7 @@ module Peony
       # @return [Array(String, String)] title and detail, cut from the words
       def of(text, span, family)
         # Several families come by here with the same stretch.
-        name = best(fit(text, span), family) unless text.once(:plain, span.from, span.to) { plain?(span) }
+        name = best(fit(text, span), family) unless text.at(:plain, span.from, span.to) { plain?(span) }
         name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
       end
 
@@ -67,7 +67,7 @@ module Peony
 
       # What tells to do something is named by the deed and what it is done to, where there is such a run.
       def fit(text, span)
-        text.once(:fit, span.from, span.to) do
+        text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
           orders = all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }
           orders.any? ? orders : all
@@ -76,7 +76,7 @@ module Peony
 
       # @return [Array<Candidate>] runs that can stand as a name
       def candidates(text, span)
-        text.once(:names, span.from, span.to) do
+        text.at(:names, span.from, span.to) do
           tokens = text.tokens_in(span)
           Runs.of(tokens).map { |first, last| candidate(text, span, tokens, first..last) }
         end
@@ -85,7 +85,7 @@ module Peony
       def candidate(text, span, tokens, run)
         from = tokens[run.first].from
         to = tokens[run.last].to
-        Candidate.new(from: from, to: to, text: text.string[from...to], signs: NamingSigns.of(text, span, tokens, run).reject { |_, v| v == 0 })
+        Candidate.new(from: from, to: to, text: text.string[from...to], signs: NamingSigns.of(text, span, tokens, run))
       end
 
       # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted

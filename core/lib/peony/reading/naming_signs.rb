@@ -10,11 +10,14 @@ module Peony
                  use|uses|used|see|sees|look|looks|people|thing|things|time|times|day|days|week|weeks|year|years|way|ways|lot|place|part|rest|end|half|one|two|three|four|five|first|second|last|
                  next|new|good|same|other|others|own)\z/x
 
+      # What a word shows by itself, whatever run it stands in.
+      Word = Struct.new(:noun, :verb, :finite, :describes, :said, :light, :long, :rare, :number, :name, :often, :heading, keyword_init: true)
+
       # @param text [Reading::Text]
       # @param span [Span] the sentence
       # @param tokens [Array<Tokens::Token>] its words
       # @param run [Range] places of the first and the last word among them
-      # @return [Hash{Symbol => Numeric}]
+      # @return [Hash{Symbol => Numeric}] those that are not 0
       def self.of(text, span, tokens, run) = new(text, span, tokens, run).signs
 
       def initialize(text, span, tokens, run)
@@ -23,23 +26,47 @@ module Peony
         @first = run.first
         @last = run.last
         @run = tokens[run]
-        @frame = text.once(:frame, span.from, span.to) { frame(span) }
+        @frame = text.at(:frame, span.from, span.to) { frame(span) }
+        @words = @frame[:words][run]
       end
 
-      def signs = build.merge(make, stand, before, ends, size, words)
+      def signs
+        @signs = {}
+        build
+        make
+        stand
+        before
+        ends
+        size
+        words
+        @signs
+      end
 
       private
 
       attr_reader :text, :tokens, :first, :last, :run
 
-      # What counts for every run of a sentence: where its main clause begins, its verb, subject and object.
+      def mark(name, stands) = stands && (@signs[name] = 1)
+
+      # What counts for every run of a sentence: where its main clause begins, its verb, subject and object, and each of its words.
       def frame(span)
         lead = span.text[Titles::SUBORDINATE].to_s.length
         lead = span.text[Words::LEADS].to_s.length if lead.zero?
         main = tokens.index { |t| t.from >= span.from + lead && Runs.word?(t) } || 0
         verb = (main...tokens.size).find { |i| tokens[i].finite? || (i == main && tokens[i].tag == "vb") }
-        { main: main, verb: verb, told: text.told?(span) || Runs.told?(tokens, main),
+        { main: main, verb: verb, told: text.told?(span) || Runs.told?(tokens, main), words: tokens.map { |t| see(t) },
           object: verb && ((verb + 1)...tokens.size).find { |i| tokens[i].noun? }, subject: verb && (main...verb).find { |i| tokens[i].noun? } }
+      end
+
+      def see(token)
+        low = token.low
+        noun = token.noun?
+        verb = token.verb?
+        describes = token.tag.start_with?("jj")
+        said = (noun || verb || describes) && !Words::STOP.include?(low)
+        Word.new(noun: noun, verb: verb, finite: token.finite?, describes: describes, said: said, light: low.match?(LIGHT), long: low.length >= 8,
+                 number: token.tag == "cd", name: token.tag == "nnp", rare: said && noun && !low.match?(/\d/) && Vectors.of(low).nil?,
+                 often: said ? often.fetch(stem(token), 1) : 0, heading: said && heading.include?(stem(token)))
       end
 
       def stem(token) = token.low[0, 5]
@@ -48,58 +75,100 @@ module Peony
 
       # A thing, an order, a statement or part of one.
       def build
-        finite = run.any?(&:finite?)
-        told = %w[vb vbp].include?(run.first.tag) || Words::IMPERATIVES.include?(run.first.low)
-        thing = run.none?(&:verb?)
-        { thing: one(thing), order: one(told), clause: one(finite && !told), part: one(!finite && !told && !thing), ing: one(run.first.tag == "vbg"), passive: one(run.first.tag == "vbn") }
+        finite = @words.any?(&:finite)
+        tag = run.first.tag
+        told = %w[vb vbp].include?(tag) || Words::IMPERATIVES.include?(run.first.low)
+        thing = @words.none?(&:verb)
+        mark(:thing, thing)
+        mark(:order, told)
+        mark(:clause, finite && !told)
+        mark(:part, !finite && !told && !thing)
+        mark(:ing, tag == "vbg")
+        mark(:passive, tag == "vbn")
       end
 
       def make
-        { pronoun: one(run.first.tag == "prp" || run.first.low.match?(PRONOUN)), owner: one(run.first.tag == "prps"), article: one(run.first.low.match?(/\A(?:the|an?)\z/)),
-          adverb: one(run.first.tag.start_with?("rb")), name: one(run.any? { |t| t.tag == "nnp" }), number: one(run.any? { |t| t.tag == "cd" }), noun_last: one(run.last.noun?),
-          verb_last: one(run.last.verb?), adverb_last: one(run.last.tag.start_with?("rb", "rp", "in")), describing_last: one(run.last.tag.start_with?("jj")),
-          nouns: [run.count(&:noun?), 3].min / 3.0 }
+        tag = run.first.tag
+        mark(:pronoun, tag == "prp" || run.first.low.match?(PRONOUN))
+        mark(:owner, tag == "prps")
+        mark(:article, Words::ARTICLES.include?(run.first.low) && run.first.low.match?(/\A(?:the|an?)\z/))
+        mark(:adverb, tag.start_with?("rb"))
+        mark(:name, @words.any?(&:name))
+        mark(:number, @words.any?(&:number))
+        mark(:noun_last, @words.last.noun)
+        mark(:verb_last, @words.last.verb)
+        mark(:adverb_last, run.last.tag.start_with?("rb", "rp", "in"))
+        mark(:describing_last, @words.last.describes)
+        nouns = @words.count(&:noun)
+        @signs[:nouns] = [nouns, 3].min / 3.0 if nouns.positive?
       end
 
       def stand
         main = @frame[:main]
-        subject, verb, object = @frame.values_at(:subject, :verb, :object).map { |i| one(i&.between?(first, last)) }
+        subject, verb, object = @frame.values_at(:subject, :verb, :object).map { |i| i&.between?(first, last) }
         place = first.to_f / [tokens.size - 1, 1].max
-        { head: one(first.zero?), main: one(first == main || (first == main + 1 && Words::ARTICLES.include?(tokens[main].low))), whole: one(first <= main && last >= tokens.size - 2),
-          subject: subject, verb: verb, object: object, both: verb * object, all_three: subject * verb * object, lead: one(first < main),
-          told_order: one(@frame[:told] && first == main), early: one(place < 0.25), late: one(place > 0.6) }
+        mark(:head, first.zero?)
+        mark(:main, first == main || (first == main + 1 && Words::ARTICLES.include?(tokens[main].low)))
+        mark(:whole, first <= main && last >= tokens.size - 2)
+        mark(:subject, subject)
+        mark(:verb, verb)
+        mark(:object, object)
+        mark(:both, verb && object)
+        mark(:all_three, subject && verb && object)
+        mark(:lead, first < main)
+        mark(:told_order, @frame[:told] && first == main)
+        mark(:early, place < 0.25)
+        mark(:late, place > 0.6)
       end
 
       # The word before the run, an article left out.
       def before
         at = first - 1
         at -= 1 if at.positive? && Words::ARTICLES.include?(tokens[at].low)
-        word = tokens[at] if at >= 0
-        { after_verb: one(word&.verb?), phrase: one(word && word.tag.match?(/\A(?:in|to)\z/)), after_mark: one(word && !Runs.word?(word)), after_and: one(word&.tag == "cc") }
+        return if at.negative?
+
+        word = tokens[at]
+        mark(:after_verb, word.verb?)
+        mark(:phrase, %w[in to].include?(word.tag))
+        mark(:after_mark, !Runs.word?(word))
+        mark(:after_and, word.tag == "cc")
       end
 
       def ends
         word = tokens[last + 1]
-        { ends: one(word.nil? || word.text.match?(/\A[.!?]/)), before_mark: one(word && !Runs.word?(word)), before_phrase: one(word && word.tag.match?(/\A(?:in|to)\z/)),
-          before_and: one(word&.tag == "cc"), before_verb: one(word && (word.finite? || word.tag == "md")) }
+        mark(:ends, word.nil? || word.text.match?(/\A[.!?]/))
+        return unless word
+
+        mark(:before_mark, !Runs.word?(word))
+        mark(:before_phrase, %w[in to].include?(word.tag))
+        mark(:before_and, word.tag == "cc")
+        mark(:before_verb, word.finite?)
       end
 
       def size
         words = run.each_cons(2).count { |a, b| b.from > a.to } + 1
-        { one: one(words == 1), two: one(words == 2), four: one(words == 4), five: one(words >= 5), letters: [run.last.to - run.first.from, 40].min / 40.0 }
+        mark(:one, words == 1)
+        mark(:two, words == 2)
+        mark(:four, words == 4)
+        mark(:five, words >= 5)
+        @signs[:letters] = [run.last.to - run.first.from, 40].min / 40.0
       end
 
       # Words that stand nowhere else in the passage name an item; those of every sentence name the passage.
       def words
-        said = run.select { |t| (t.noun? || t.verb? || t.tag.start_with?("jj")) && !Words::STOP.include?(t.low) }
-        times = said.map { |t| often.fetch(stem(t), 1) }
-        { fresh: [times.count(1), 3].min / 3.0, none_fresh: one(times.none?(1)), common: one(times.any? { |n| n >= 3 }), heading: one(said.any? { |t| heading.include?(stem(t)) }),
-          dated: one(text.dates.any? { |d| d.from < run.last.to && d.to > run.first.from }), long_word: one(said.any? { |t| t.low.length >= 8 }),
-          light: one(said.all? { |t| t.low.match?(LIGHT) }), light_verb: one(run.any? { |t| t.verb? && t.low.match?(LIGHT) }),
-          rare: one(said.any? { |t| t.noun? && !t.low.match?(/\d/) && Vectors.of(t.low).nil? }), said: [said.size, 4].min / 4.0 }
+        said = @words.select(&:said)
+        fresh = said.count { |w| w.often == 1 }
+        @signs[:fresh] = [fresh, 3].min / 3.0 if fresh.positive?
+        @signs[:said] = [said.size, 4].min / 4.0 if said.any?
+        mark(:none_fresh, fresh.zero?)
+        mark(:common, said.any? { |w| w.often >= 3 })
+        mark(:heading, said.any?(&:heading))
+        mark(:dated, text.dates.any? { |d| d.from < run.last.to && d.to > run.first.from })
+        mark(:long_word, said.any?(&:long))
+        mark(:light, said.all?(&:light))
+        mark(:light_verb, @words.any? { |w| w.verb && w.light })
+        mark(:rare, said.any?(&:rare))
       end
-
-      def one(value) = value ? 1 : 0
     end
   end
 end

@@ -16,8 +16,10 @@ module Peony
       LEAST = 0.75
       # By how much three things must tell a passage apart better than two.
       MORE = 0.08
+      # Where two things tell a passage apart so well, no third is looked for.
+      CLEAR = 1.0
       # More names than this are not tried against each other.
-      MOST = 9
+      MOST = 6
 
       module_function
 
@@ -27,15 +29,19 @@ module Peony
         spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
         return nil unless text.sentences.size.between?(2, 14)
 
-        held = spans.map { |s| names(text, s) }
         heads = spans.map { |s| subject(text, s) }
+        return nil if heads.compact.uniq.size < 2
+
+        held = spans.map { |s| names(text, s) }
         names = heads.compact.uniq.first(MOST)
         two = best(text, spans, held, heads, names.combination(2))
-        three = best(text, spans, held, heads, names.combination(3))
+        # Where two tell it apart, a third has nothing to add.
+        three = best(text, spans, held, heads, names.combination(3)) unless two && two.first >= CLEAR
         found = two && (three.nil? || two.first + MORE >= three.first) ? two : three
         found && found.first >= LEAST ? found.last : nil
       end
 
+      # @return [Array(Float, Array<Side>), nil]
       def best(text, spans, held, heads, groups) = groups.filter_map { |names| weigh(text, spans, held, heads, names) }.max_by(&:first)
 
       # @return [Array(Float, Array<Side>), nil] how well the passage falls apart into those named, and all of them

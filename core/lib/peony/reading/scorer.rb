@@ -10,7 +10,7 @@ module Peony
       SILENT = 0.4
       CALLED_FOR = 0.5
       # Where not even the best family is this likely, the words ask for no picture.
-      CERTAIN = 0.22
+      CERTAIN = 0.17
       # Below this a family is not worth showing.
       LEAST = 0.04
 
@@ -33,14 +33,15 @@ module Peony
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.
       def plain?(text) = text.tree.size < 2 && text.series.empty? && text.quantities.size < 3
 
-      # @param signs [Hash{String => Float}]
+      # @param signs [Hash{Symbol => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
         table = Weights.by_sign
         size = Weights.families.size
         sums = Array.new(size, 0.0)
         signs.each do |name, value|
-          weights = table[name] or next
+          next if value == 0 || (weights = table[name]).nil?
+
           at = 0
           # By hand, for there are hundreds of signs and each counts for every family.
           while at < size

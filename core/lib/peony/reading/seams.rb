@@ -61,7 +61,7 @@ module Peony
         start = sentence.from
         all.each_with_index.select do |joint, i|
           # Several families come by here, mostly from the same seam.
-          signs = text.once(:seam, joint.from, start) { signs(text, sentence, all, i, text.span(start, joint.from), text.span(joint.to, all[i + 1]&.from || sentence.to)) }
+          signs = text.at(:seam, start, joint.from) { signs(text, sentence, all, i, text.span(start, joint.from), text.span(joint.to, all[i + 1]&.from || sentence.to)) }
           seam = yield(signs, joint)
           start = joint.to if seam
           seam
@@ -71,50 +71,46 @@ module Peony
       # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted
       def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name, 0)] }).reject { |_, v| v.zero? }
 
+      # @return [Hash{Symbol => Numeric}] those that are not 0
       def signs(text, sentence, all, index, before, after)
-        said = say(text, before, after)
-        sizes = [before, after].map { |s| s.text.split.size }
+        left, right = [before, after].map { |s| text.at(:side, s.from, s.to) { side(text, s) } }
         kind = all[index].kind
-        kinds = KINDS.to_h { |k| [k, k == kind ? 1 : 0] }
-        kinds.merge(said, place(text, sentence, all, index), turns(before, after),
-                    bias: 1, short_before: one(sizes[0] < 4), short_after: one(sizes[1] < 4), long_before: one(sizes[0] >= 8), long_after: one(sizes[1] >= 8),
-                    even: sizes.min.to_f / sizes.max, both_long: one(sizes.min >= 5),
-                    comma_and_says: one(kind == :comma_and && said[:both_say] == 1), and_says: one(kind == :and && said[:both_say] == 1),
-                    comma_says: one(kind == :comma && said[:both_say] == 1))
-      end
-
-      # What both sides say: a subject with its verb, an order, the same words.
-      def say(text, before, after)
-        says = [before, after].map { |s| one(Series.subject_verb?(text, s)) }
-        told = [before, after].map { |s| one(text.told?(s)) }
-        words = [before, after].map { |s| Strays.content(text, s).map { |w| w[0, 5] } }
-        first = text.tokens_in(after).first
-        {
-          says_before: says[0], says_after: says[1], both_say: says.min, none_say: 1 - says.max, told_before: told[0], told_after: told[1], both_told: told.min,
-          repeats: one(words[0].intersect?(words[1])), verb_after: one(first&.finite? || first&.tag == "vbn"), ing_after: one(first&.tag == "vbg"),
-          dated_before: one(text.dates_in(before).any?), dated_both: one([before, after].all? { |s| text.dates_in(s).any? }),
-          numbered_both: one([before, after].all? { |s| text.quantities_in(s).any? }),
-          passive_after: one(text.tokens_in(after).first(5).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were)\z/) && b.tag == "vbn" }),
-          **leads(text, before, after)
-        }
-      end
-
-      def leads(text, before, after)
-        lead = [before, after].map { |s| Strays.lead(text, s) }
-        { same_lead: one(lead.uniq.size == 1), the_after: one(lead[1] == :the), pronoun_after: one(lead[1] == :pronoun), person_after: one(lead[1] == :person),
-          when_after: one(lead[1] == :when), name_after: one(lead[1] == :name), when_before: one(lead[0] == :when) }
+        both_say = left[:says] & right[:says]
+        KINDS.to_h { |k| [k, k == kind ? 1 : 0] }.merge(
+          bias: 1, comma_and_says: kind == :comma_and ? both_say : 0, and_says: kind == :and ? both_say : 0, comma_says: kind == :comma ? both_say : 0,
+          says_before: left[:says], says_after: right[:says], both_say: both_say, none_say: 1 - (left[:says] | right[:says]),
+          told_before: left[:told], told_after: right[:told], both_told: left[:told] & right[:told],
+          repeats: one(left[:stems].intersect?(right[:stems])), dated_before: left[:dated], dated_both: left[:dated] & right[:dated], numbered_both: left[:numbered] & right[:numbered],
+          short_before: one(left[:size] < 4), short_after: one(right[:size] < 4), long_before: one(left[:size] >= 8), long_after: one(right[:size] >= 8),
+          even: [left[:size], right[:size]].min.to_f / [left[:size], right[:size]].max, both_long: one([left[:size], right[:size]].min >= 5),
+          same_lead: one(left[:lead] == right[:lead]), when_before: one(left[:lead] == :when), sub_before: left[:sub], sub_after: right[:sub],
+          condition_before: left[:condition], condition_after: right[:condition], asked_before: left[:asked], phrase_before: left[:phrase],
+          **text.at(:behind, after.from, after.to) { behind(text, after) }, **place(text, sentence, all, index)
+        ).delete_if { |_, v| v == 0 }
       end
 
       SUB = /\A(?:and |but )?(?:when|once|while|as|because|since|although|though|until|before|after|where|whenever|wherever|without|with|so that|that|unless)\b/i
       IF = /\A(?:and |but |so )?(?:if|whether|otherwise|unless|else|yes|no|in which case|those (?:who|that)|provided)\b/i
 
-      def turns(before, after)
+      # What one side of a joint says: a subject with its verb, an order, a condition; its words; how it begins.
+      def side(text, span)
+        { says: one(Series.subject_verb?(text, span)), told: one(text.told?(span)), stems: Manner.stems(text, span), dated: one(text.dates_in(span).any?),
+          numbered: one(text.quantities_in(span).any?), size: span.text.split.size, lead: Manner.lead(text, span), sub: one(span.text.match?(SUB)),
+          condition: one(span.text.match?(IF)), asked: one(span.text.end_with?("?")), phrase: one(span.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i)) }
+      end
+
+      # What the words behind a joint begin with and speak of.
+      def behind(text, after)
+        first = text.tokens_in(after).first
+        lead = Manner.lead(text, after)
+        words = after.text
         {
-          sub_before: one(before.text.match?(SUB)), sub_after: one(after.text.match?(SUB)), condition_before: one(before.text.match?(IF)), condition_after: one(after.text.match?(IF)),
-          asked_before: one(before.text.end_with?("?")), to_after: one(after.text.match?(/\Ato\b/i)), again_after: one(after.text.match?(/\b(?:again|once more|back)\b/i)),
-          which_after: one(after.text.match?(/\A(?:who|which|where|that|whose)\b/i)), not_after: one(after.text.match?(/\b(?:not|never|no)\b/i)),
-          it_after: one(after.text.match?(/\b(?:it|them|they|her|him)\b/i)), phrase_before: one(before.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i)),
-          aside_after: one(after.text.match?(/\A(?:by the way|of course|for example|such as|like|naturally|usually|mostly|please|thank|or so|i)\b/i))
+          verb_after: one(first&.finite? || first&.tag == "vbn"), ing_after: one(first&.tag == "vbg"), the_after: one(lead == :the), pronoun_after: one(lead == :pronoun),
+          person_after: one(lead == :person), when_after: one(lead == :when), name_after: one(lead == :name),
+          passive_after: one(text.tokens_in(after).first(5).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were)\z/) && b.tag == "vbn" }),
+          to_after: one(words.match?(/\Ato\b/i)), again_after: one(words.match?(/\b(?:again|once more|back)\b/i)), which_after: one(words.match?(/\A(?:who|which|where|that|whose)\b/i)),
+          not_after: one(words.match?(/\b(?:not|never|no)\b/i)), it_after: one(words.match?(/\b(?:it|them|they|her|him)\b/i)),
+          aside_after: one(words.match?(/\A(?:by the way|of course|for example|such as|like|naturally|usually|mostly|please|thank|or so|i)\b/i))
         }
       end
 

@@ -10,14 +10,17 @@ module Peony
       # How much a cue counts that stands so often.
       OFTEN = Array.new(6) { |count| Math.log(1 + count) / Math.log(6) }.freeze
 
+      # Names of signs, made once: what a cue is called in the heading, in the units and in all of the words.
+      IN_HEADING, IN_UNITS, IN_ALL = %w[h u c].map { |where| Cues::ALL.keys.to_h { |name| [name, :"#{where}:#{name}"] }.freeze }
+      MEANING = Array.new(Vectors::SIZE) { |i| :"v#{i}" }.freeze
+
       module_function
 
       # @param text [Reading::Text]
       # @param findings [Array<Finding>] of all finders, as they came
-      # @return [Hash{String => Float}]
+      # @return [Hash{Symbol => Float}]
       def of(text, findings)
-        [layout(text), cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text), Stems.signs(text)]
-          .reduce({}, :merge).reject { |_, v| v.zero? }.transform_keys(&:to_s)
+        layout(text).merge(cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text), Stems.signs(text))
       end
 
       def layout(text)
@@ -58,9 +61,9 @@ module Peony
         counts = text.cues
         heading = text.passage.heading.to_s.downcase
         shares = Cues.shares(units(text).map { |s| s.text.downcase }, counts)
-        signs = Cues.shares(heading.empty? ? [] : [heading], counts).transform_keys { |name| "h:#{name}" }
-        shares.each { |name, share| signs["u:#{name}"] = share }
-        counts.each { |name, count| signs["c:#{name}"] = OFTEN[[count, 5].min] }
+        signs = Cues.shares(heading.empty? ? [] : [heading], counts).transform_keys(&IN_HEADING)
+        shares.each { |name, share| signs[IN_UNITS[name]] = share }
+        counts.each { |name, count| signs[IN_ALL[name]] = OFTEN[[count, 5].min] }
         signs
       end
 
@@ -110,9 +113,9 @@ module Peony
       def found(text, findings)
         numbers = text.quantities.size
         findings.each_with_object({}) do |finding, signs|
-          signs["f:#{finding.family}"] = finding.fit
-          signs["n:#{finding.family}"] = 1.0
-          signs["k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2
+          signs[:"f:#{finding.family}"] = finding.fit
+          signs[:"n:#{finding.family}"] = 1.0
+          signs[:"k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2
         end
       end
 
@@ -142,7 +145,7 @@ module Peony
 
       # Where the words lie among all words.
       def meaning(text)
-        (text.middle || []).each_with_index.to_h { |x, i| ["v#{i}", x] }
+        text.middle ? MEANING.zip(text.middle).to_h : {}
       end
 
       # How the beginning and the end hang together.
@@ -150,17 +153,18 @@ module Peony
         units = units(text)
         return {} if units.size < 2
 
-        first = stems(units.first)
-        last = stems(units.last)
+        told = units.map { |u| stems(u) }
+        first = told.first
+        last = told.last
         {
           meet: one((first & last).size >= 1),
           meet_often: one((first & last).size >= 2),
           back_last: one(units.last.text.match?(Finders::Cycle::BACK)),
           back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }),
-          linked: share(units.each_cons(2).to_a) { |a, b| stems(a).intersect?(stems(b)) },
+          linked: share(told.each_cons(2).to_a) { |a, b| a.intersect?(b) },
           pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) },
           you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) },
-          past: share(units) { |s| Strays.past?(text, s) }
+          past: share(units) { |s| Manner.past?(text, s) }
         }
       end
 

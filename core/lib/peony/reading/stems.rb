@@ -18,11 +18,11 @@ module Peony
 
       # @param text [Reading::Text]
       # @param known [Hash{String => Float}] what each stem counts by itself
-      # @return [Hash{String => Float}] whose squares add up to that of {STRENGTH}
+      # @return [Hash{Symbol => Float}] whose squares add up to that of {STRENGTH}
       def signs(text, known = Weights.stems)
         held = of(text.all_words).filter_map { |stem| [stem, known[stem]] if known[stem] }
         length = Math.sqrt(held.sum { |_, weight| weight * weight })
-        held.to_h { |stem, weight| ["w:#{stem}", weight * STRENGTH / length] }
+        held.to_h { |stem, weight| [:"w:#{stem}", weight * STRENGTH / length] }
       end
 
       # @param list [Array<String>] passages

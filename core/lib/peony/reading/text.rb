@@ -91,7 +91,7 @@ module Peony
       def cues = @cues ||= Cues.counts(all_words)
 
       # @return [Boolean] whether a stretch tells somebody to do something
-      def told?(span) = once(:told, span.from, span.to) { Words.imperative?(span.text) }
+      def told?(span) = at(:told, span.from, span.to) { Words.imperative?(span.text) }
 
       # @return [Array<Rivals::Side>, nil] things told of in turn
       def rivals = once(:rivals) { Rivals.of(self) }
@@ -99,8 +99,15 @@ module Peony
       # What several finders ask for, worked out once.
       def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
 
+      # The same for a stretch, which is asked for so often that making a key would cost more than finding it.
+      # @param kind [Symbol]
+      def at(kind, from, to)
+        held = (@at ||= {})[kind] ||= {}
+        held.fetch((from << 16) | to) { |key| held[key] = yield }
+      end
+
       # @return [Array<Float>, nil] where the words lie among all words
-      def middle = once(:middle) { Vectors.middle(Strays.content(self, Span.new(from: 0, to: string.length))) }
+      def middle = once(:middle) { Vectors.middle(Manner.content(self, Span.new(from: 0, to: string.length))) }
 
       # @return [Array<Measures::Measure>] quantities with the words they belong to
       def measures = @measures ||= Measures.of(self)
@@ -113,8 +120,7 @@ module Peony
 
       # @return [Array<Tokens::Token>]
       def tokens_in(span)
-        # Asked for more often than anything else.
-        (@tokens_in ||= {})[(span.from << 16) | span.to] ||= begin
+        at(:tokens, span.from, span.to) do
           first = tokens.bsearch_index { |t| t.from >= span.from } || tokens.size
           last = tokens.bsearch_index { |t| t.from >= span.to } || tokens.size
           tokens[first...last].freeze

@@ -38,7 +38,7 @@ module Peony
       # "The token is quick": what stands between an article and a verb is a thing, though the tagger may not know it as one.
       def mended(words)
         words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
-          words[i + 1] = [word, "nn"] if tag == "jj" && (before == "det" || before == "prps") && FINITE.include?(after)
+          words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
         words
       end

@@ -15,10 +15,10 @@ module Peony
       def families = all.fetch("families")
 
       # The same the other way round: a passage shows a few hundred signs, and each is looked up once for all families.
-      # @return [Hash{String => Array<Float>}] for each sign what it weighs, in the order of {families}
+      # @return [Hash{Symbol => Array<Float>}] for each sign what it weighs, in the order of {families}
       def by_sign
         known = all
-        (@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name, families.values.map { |weights| weights.fetch(name, 0.0) }] }
+        (@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name.to_sym, families.values.map { |weights| weights.fetch(name, 0.0) }] }
       end
 
       # The weights of signs that count for every family, and once more for one by itself, or for a place.
@@ -42,7 +42,7 @@ module Peony
       # @return [Float] 0..1
       def chance(signs, weights)
         sum = 0.0
-        signs.each { |name, value| sum += value * weights[name] unless value == 0 }
+        signs.each { |name, value| sum += value * weights[name] }
         logistic(sum)
       end
 

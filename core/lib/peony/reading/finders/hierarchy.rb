@@ -93,7 +93,7 @@ module Peony
 
         # Sentences: the first names the top, each further one a branch with what hangs below it; kinds stand side by side.
         def of_prose
-          return nil if nodes.size >= 2 || text.sentences.size < 2
+          return nil if nodes.size >= 2 || text.sentences.size < 2 || !cue?(:reports, :kinds)
 
           @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
           spans = Points.candidates(text).drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }

@@ -52,10 +52,12 @@ module Peony
 
         # The four statements of running text that most likely say something of their own.
         def of_points
-          points = nodes.size >= 2 ? [] : text.points("quadrant")
+          return nil unless nodes.size < 2 && cue?(:two_axes, :swot)
+
+          points = text.points("quadrant")
           return nil unless points.size.between?(4, 6)
 
-          @strength = cue?(:two_axes, :swot) ? 0.2 : 0.05
+          @strength = 0.2
           points.max_by(4, &:chance).sort_by { |p| p.span.from }.map { |p| point_item(p) }
         end
 

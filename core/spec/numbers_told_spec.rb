@@ -84,4 +84,32 @@ RSpec.describe "Numbers told in passing" do
     items = found("trend", "There were 62 swifts in 1994. In 2010 we saw 48. Then the nets went up and only 19 were left. By 2016 it was 27 again.").items
     expect(items.map(&:value)).to eq([62, 48, 19, 27])
   end
+
+  describe "two sides" do
+    def children(words) = found("opposition", words)&.items&.map { |i| i.children.size }
+
+    it "gathers labels that come again and again" do
+      words = "- Do: one thought a slide\n- Do: stop early\n- Don't: read aloud\n- Don't: apologise\n- Don't: use the red pen\n"
+      expect(found("opposition", words).items.map(&:title)).to eq(["Do", "Don't"])
+      expect(children(words)).to eq([2, 3])
+    end
+
+    it "takes no third label for a side" do
+      expect(children("- Do: stop\n- Do: look\n- Don't: run\n- Maybe: wait\n")).to be_nil
+    end
+
+    it "parts those of whom neither is said to disagree" do
+      words = "The neighbours in the north have asked for a gate. The neighbours find bottles in the roses. The nurses on the late shift would have to walk round by the mill. The nurses say that the lamps work."
+      expect(found("opposition", words).items.map { |i| i.spans.size }).to eq([2, 2])
+    end
+  end
+
+  it "puts four statements into four boxes where two questions are asked" do
+    words = "She sorts plants by sun and by water. The canna likes both. Thyme wants sun but no water. Ferns like it wet and dark. Ivy needs neither."
+    expect(found("quadrant", words).items.size).to eq(4)
+  end
+
+  it "takes what is counted in one unit for parts where the words speak of shares" do
+    expect(found("parts", "Where the hour goes: 24 minutes talk, 19 minutes practice, 12 minutes tea, 5 minutes looking for the key.").items.map(&:value)).to eq([24, 19, 12, 5])
+  end
 end

@@ -48,6 +48,9 @@ module Peony
 
       # Whether a title names nothing: "Is", "Followed".
       def bare?(item)
+        # "Do: stop early": a label names itself.
+        return false if item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
+
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
         words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
       end

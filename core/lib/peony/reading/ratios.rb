@@ -6,8 +6,8 @@ module Peony
     module Ratios
       Ratio = Struct.new(:part, :whole, :goal, keyword_init: true)
 
-      IN = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
-      STRICT = /\A\s*(?:[[:alpha:]-]+ )?(?:in|out of|of every|in every|for every)\s+(?:every\s+)?\z/
+      IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
+      STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
       GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       module_function

@@ -20,10 +20,10 @@ module Peony
         TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i
         FOR = /\b(?:welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
         TURN = /\A(?:to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
-        AGAINST = /\b(?:less (?:keen|happy|sure|fond)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
+        AGAINST = /\b(?:less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
         def find
-          items = of_sayings || of_nodes || of_labels || of_two_labels || of_prose || of_rivals
+          items = of_sayings || of_nodes || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_halves
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -39,6 +39,20 @@ module Peony
         end
 
         def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
+
+        # "Do: … Do: … Don't: … Don't: …": two labels that come again and again.
+        def of_repeated
+          return nil if nodes.size < 4
+
+          labels = nodes.group_by { |n| n.span.text[/\A([^:–—]{2,24})(?::|\s[–—])\s/, 1] }
+          return nil unless labels.size == 2 && labels.none? { |label, list| label.nil? || list.size < 2 }
+
+          @strength = 0.9
+          labels.map do |label, list|
+            bodies = list.map { |n| text.span(n.span.from + n.span.text.match(/(?::|\s[–—])\s+/).end(0), n.span.to) }
+            made(label.strip, bodies.map(&:text).join("; "), list.map(&:span)).tap { |i| i.children = bodies.map { |s| item(s) } }
+          end
+        end
 
         # "A poster that works: one picture, ten words": the parts after the label are the side's points.
         def sided(item, span)
@@ -117,6 +131,16 @@ module Peony
 
           @strength = 0.2
           sides.map { |told| side(told.spans) }
+        end
+
+        # Words that speak for and against, but none with which the other side begins: they are parted where both halves are least alike.
+        def of_halves
+          list = text.sentences
+          return nil if nodes.size >= 2 || list.size < 4 || text.cues[:for_against] < 2
+
+          @strength = 0.1
+          at = (2...(list.size - 1)).min_by { |i| Vectors.cosine(*[list[0...i], list[i..]].map { |half| Vectors.middle(half.flat_map { |s| Manner.content(text, s) }) }) }
+          [side(list[1...at]), side(list[at..])]
         end
 
         # "They say owls are wise. A crow learns faster. They say ...": what is believed, and after each what is so.

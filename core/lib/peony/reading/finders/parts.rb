@@ -19,7 +19,7 @@ module Peony
           return nil if sum > 130 || sum < 20
 
           items << left(sum) if items.last.value && percent?(items) && sum < 99 && rest
-          near = 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
+          near = @open ? 0.1 : 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
           finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0),
                   percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
         end
@@ -122,7 +122,16 @@ module Peony
           portions = text.measures.select { |m| m.unit == "parts" }
           return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
 
-          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last || with_rest
+          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
+        end
+
+        # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.
+        def of_one_unit
+          list = cue?(:share_of) ? Ladder.of(text) : []
+          return nil unless list.size.between?(3, 8) && list.size >= text.quantities.size - 1 && list.all? { |m| m.value.positive? }
+
+          @open = true
+          counts(Totals::Total.new(parts: list))
         end
 
         # What is left of a sum is worked out, for it is a part like the others.

@@ -11,6 +11,7 @@ module Peony
 
         HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
 
+        FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
@@ -52,7 +53,7 @@ module Peony
 
         # The four statements of running text that most likely say something of their own.
         def of_points
-          return nil unless nodes.size < 2 && cue?(:two_axes, :swot)
+          return nil unless nodes.size < 2 && (axes? || text.all_words.match?(FOUR))
 
           points = text.points("quadrant")
           return nil unless points.size.between?(4, 6)

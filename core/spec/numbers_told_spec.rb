@@ -99,7 +99,8 @@ RSpec.describe "Numbers told in passing" do
     end
 
     it "parts those of whom neither is said to disagree" do
-      words = "The neighbours in the north have asked for a gate. The neighbours find bottles in the roses. The nurses on the late shift would have to walk round by the mill. The nurses say that the lamps work."
+      words = "The neighbours in the north have asked for a gate. The neighbours find bottles in the roses. " \
+              "The nurses on the late shift would have to walk round by the mill. The nurses say that the lamps work."
       expect(found("opposition", words).items.map { |i| i.spans.size }).to eq([2, 2])
     end
   end

@@ -55,7 +55,6 @@ module Peony
       text = Text.new(passage)
       all = Finder.members.values.filter_map { |finder| finder.new(text).find }.select { |f| f.items.any? }
       found = Scorer.rank(text, all)
-      found.first&.named
       Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil,
                  quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))

@@ -102,7 +102,8 @@ module Peony
         first = at
         first -= 1 while first.positive? && (tokens[first - 1].noun? || tokens[first - 1].tag.match?(/\A(?:jj|vbn|vbg)/))
         last = at
-        last += 1 while tokens[last + 1]&.noun? && last - first < 4
+        # "Linen creases at once": a plural behind it is a verb, unless a verb follows.
+        last += 1 while tokens[last + 1]&.noun? && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
         text.string[tokens[first].from...tokens[last].to]
       end
     end

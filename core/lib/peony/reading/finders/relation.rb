@@ -11,7 +11,7 @@ module Peony
           return nil if text.quantities.size < 3
 
           couples = rows || Couples.of(text, text.quantities)
-          found = framed(couples.size < 3 ? [] : items(couples)) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }
+          found = framed(couples.size < 3 ? [] : items(couples)) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }.select(&:value)
           return nil if found.count(&:value) < 3
 
           numbers = text.quantities.size

@@ -57,7 +57,7 @@ module Peony
       found = Scorer.rank(text, all)
       Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil,
                  quantities: text.heading_quantities + text.quantities,
-                 derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found))
+                 derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found)).tap { text.forget }
     end
   end
 end

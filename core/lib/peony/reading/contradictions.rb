@@ -49,7 +49,7 @@ module Peony
 
       # A total that its parts do not make.
       def totals(text)
-        Totals.of(text).reject(&:exact?).select { |t| t.parts.size >= 2 }.map do |t|
+        text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 }.map do |t|
           working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
           all = [t.whole, *t.parts].map(&:quantity)
           Found.new(message: "The parts make #{Arithmetic.show(t.sum)}, not #{Arithmetic.show(t.whole.value)}.", working: working, from: all.map(&:from).min, to: all.map(&:to).max,

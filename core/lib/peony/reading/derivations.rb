@@ -41,7 +41,7 @@ module Peony
 
           return [Derived.new(value: Numbers.plain((100 - sum).round(1)), unit: "%", working: "100 − #{values.map { |v| Arithmetic.show(v) }.join(' − ')}", from: 0, to: text.string.length)]
         end
-        total = Totals.of(text).first
+        total = text.totals.first
         total ? total.parts.map { |m| Arithmetic.share(m.quantity, total.whole.quantity) } : by_sum(finding)
       end
 
@@ -59,7 +59,7 @@ module Peony
 
       # The sum, where no total is named.
       def ranking(text, _finding)
-        list = Ladder.of(text).map(&:quantity)
+        list = text.ladder.map(&:quantity)
         return [] if list.size < 3 || list.first.unit == "%"
 
         sum = list.sum(&:value)

@@ -72,7 +72,7 @@ module Peony
         units = units(text)
         counted = quantities.select { |q| Units.counted?(q.unit) }
         main = quantities.map(&:unit).tally.max_by(&:last)
-        ladder = Ladder.of(text).map(&:value)
+        ladder = text.ladder.map(&:value)
         {
           number_free: one(quantities.empty?),
           numbered: share(units) { |s| text.quantities_in(s).any? },
@@ -98,7 +98,7 @@ module Peony
           ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?),
           changes: [text.changes.size / 3.0, 1].min,
           change_one: one(text.changes.size == 1 && quantities.size <= 5),
-          totals: one(Totals.of(text).any?)
+          totals: one(text.totals.any?)
         }
       end
 

@@ -51,9 +51,18 @@ module Peony
       # @return [Array<Dates::Moment>] dates, and what is told from them: "two years later"
       def moments = @moments ||= Moments.of(string, dates)
 
-      def moments_in(span) = moments.select { |d| d.from >= span.from && d.to <= span.to }
-      def quantities_in(span) = quantities.select { |q| q.from >= span.from && q.to <= span.to }
-      def dates_in(span) = dates.select { |d| d.from >= span.from && d.to <= span.to }
+      def moments_in(span) = moments.empty? ? moments : within(:moments, moments, span)
+      def quantities_in(span) = quantities.empty? ? quantities : within(:quantities, quantities, span)
+      def dates_in(span) = dates.empty? ? dates : within(:dates, dates, span)
+
+      # What lies in a stretch. Units are filled in while the list is being made, so the things in it are the same, whenever they are asked for.
+      def within(kind, list, span) = at(kind, span.from, span.to) { list.select { |x| x.from >= span.from && x.to <= span.to }.freeze }
+
+      # @return [Array<Measures::Measure>] numbers that can be set against each other
+      def ladder = once(:ladder) { Ladder.of(self) }
+
+      # @return [Array<Totals::Total>] a total and the numbers that make it
+      def totals = once(:totals) { Totals.of(self) }
 
       # @return [Span]
       def span(from, to) = Span.new(text: string[from...to], from: from, to: to)
@@ -105,6 +114,10 @@ module Peony
         held = (@at ||= {})[kind] ||= {}
         held.fetch((from << 16) | to) { |key| held[key] = yield }
       end
+
+      # Lets go of what was worked out on the way: a reading is kept, and what it still needs is found again.
+      # @return [void]
+      def forget = @at = @once = nil
 
       # @return [Array<Float>, nil] where the words lie among all words
       def middle = once(:middle) { Vectors.middle(Manner.content(self, Span.new(from: 0, to: string.length))) }

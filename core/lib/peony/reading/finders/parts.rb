@@ -122,12 +122,12 @@ module Peony
           portions = text.measures.select { |m| m.unit == "parts" }
           return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
 
-          Totals.of(text).map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
+          text.totals.map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
         end
 
         # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.
         def of_one_unit
-          list = cue?(:share_of) ? Ladder.of(text) : []
+          list = cue?(:share_of) ? text.ladder : []
           return nil unless list.size.between?(3, 8) && list.size >= text.quantities.size - 1 && list.all? { |m| m.value.positive? }
 
           @open = true

@@ -8,7 +8,7 @@ module Peony
         family "ranking"
 
         def find
-          list = Ladder.of(text)
+          list = text.ladder
           return nil if list.size < 3 || list.size > 20
 
           falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)

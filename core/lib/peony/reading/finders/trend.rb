@@ -44,7 +44,7 @@ module Peony
           moment ? made.naming { |i| i.title = Titles.capital(moment.text) } : made
         end
 
-        def ladder = @ladder ||= Ladder.of(text)
+        def ladder = @ladder ||= text.ladder
 
         def rising(points)
           sorts = points.filter_map(&:sort)

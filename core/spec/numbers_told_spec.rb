@@ -67,6 +67,12 @@ RSpec.describe "Numbers told in passing" do
       expect(Peony.propose(Peony.read("Books made up 38 % of them, clothes 27 %, kitchen things 19 % and toys 11 %. The rest was hard to put a name to."))).not_to be_empty
     end
 
+    it "does not take a sum with a rest for a slip" do
+      words = "Of £1,940 for the winter, wages took £1,020 and heating £430. Light was £160. Cake came to £210. The rest went on a new catch for the door."
+      expect(Peony.read(words).queries).to eq([])
+      expect(found("parts", words).items.map(&:value)).to eq([1020, 430, 160, 210, 120])
+    end
+
     it "works out what is left of a sum" do
       items = found("parts", "The festival cost £24,000. Bands took £9,500 of it. Fencing was £6,200. The rest went on candles.").items
       expect(items.map(&:value)).to eq([9500, 6200, 8300])

@@ -238,4 +238,11 @@ RSpec.describe "Turns of phrase" do
     words = "What follows when a street is lit all night? Moths circle until they drop. Robins sing at two. Sleep gets thinner for everyone. And we lose the stars."
     expect(Peony.read(words).findings).not_to be_empty
   end
+
+  it "names an aspect by its unit where the words before the number say something" do
+    items = found("comparison", "The stove warms the room and needs somebody who can lay a fire. Wood for a Sunday costs about £6, and people talk.\n\n" \
+                                "With the radiators it is warm in twenty minutes, and nobody has to get up. They cost £19 a Sunday, and nobody talks.").items
+    expect(items.map { |i| i.aspects.map(&:first) }).to all(include("price")).and all(satisfy { |names| names.none?(/they/i) })
+    expect(found("comparison", "- N1: fare €2.50, every 20 minutes\n- N7: fare €1.80, every 60 minutes\n").items.first.aspects.map(&:first)).to include("fare")
+  end
 end

@@ -73,6 +73,9 @@ module Peony
       def open?(text, total)
         return false if total.sum > total.whole.value
 
+        # "Cake came to £210. The rest went on a new catch."
+        return true if total.sum < total.whole.value && text.string[total.parts.last.quantity.to..].match?(Finders::Parts::REST)
+
         span = total.parts.last.sentence
         text.string[total.parts.last.quantity.to...span.to].to_s.match?(/,? and (?:the|a|an|some|one)\b|\brest\b|\bothers\b/)
       end

@@ -57,7 +57,7 @@ module Peony
 
             words = clause.text.sub(/\A[^:]*:\s*/, "")
             named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            named = nil if named && named[:name].match?(SAYING)
+            named = nil if named && named[:name].include?(" ") && named[:name].match?(SAYING)
             name = named ? named[:name] : unit_name(quantity)
             list << [name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")] unless name.empty?
           end.uniq(&:first)

@@ -25,4 +25,11 @@ RSpec.describe Peony::Reading::Item do
     end
     expect(Array.new(8) { Thread.new { made.title } }.map(&:value)).to all(eq("Mill"))
   end
+
+  it "can be asked again after it could not be named" do
+    tries = 0
+    made = item.naming { |i| (tries += 1) == 1 ? raise("no") : i.title = "Mill" }
+    expect { made.title }.to raise_error("no")
+    expect(made.title).to eq("Mill")
+  end
 end

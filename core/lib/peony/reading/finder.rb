@@ -70,9 +70,8 @@ module Peony
       # @param span [Span] whose words make title and detail
       def item(span, **more)
         Item.new(spans: [span], children: [], aspects: [], **more).naming do |i|
-          i.title, i.detail = Naming.of(text, span, self.class.name_of_family).then do |title, detail|
-            [Titles.capital(title), detail]
-          end
+          title, i.detail = Naming.of(text, span, self.class.name_of_family)
+          i.title = Titles.capital(title)
         end
       end
 
@@ -142,6 +141,9 @@ module Peony
 
       # How many characters two stretches share.
       def shared(one, other) = [[one.to, other.to].min - [one.from, other.from].max, 0].max
+
+      # A point with its number as its value.
+      def valued(point) = amount(point).then { |number| point_item(point, value: number&.value, unit: number&.unit) }
 
       # The number of a point: of the unit that comes most often, else the first.
       # @return [Quantity, nil]

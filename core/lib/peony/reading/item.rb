@@ -23,9 +23,12 @@ module Peony
         LOCK.synchronize do
           unless @busy
             @busy = true
-            @naming&.each { |step| step.call(self) }
-            @naming = nil
-            @busy = false
+            begin
+              @naming&.each { |step| step.call(self) }
+              @naming = nil
+            ensure
+              @busy = false
+            end
           end
         end
         children&.each(&:named)

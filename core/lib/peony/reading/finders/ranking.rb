@@ -12,8 +12,8 @@ module Peony
           return nil if list.size < 3 || list.size > 20
 
           falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)
-          items = framed(list.map { |m| ranked(m) }) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }.select(&:value)
-          return nil if items.select(&:value).map(&:title).uniq.size < items.size * 0.6
+          items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select(&:value)
+          return nil if items.map(&:title).uniq.size < items.size * 0.6
 
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
         end

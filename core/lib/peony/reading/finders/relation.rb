@@ -11,8 +11,8 @@ module Peony
           return nil if text.quantities.size < 3
 
           couples = rows || Couples.of(text, text.quantities)
-          found = framed(couples.size < 3 ? [] : items(couples)) { |p| amount(p).then { |q| point_item(p, value: q&.value, unit: q&.unit) } }.select(&:value)
-          return nil if found.count(&:value) < 3
+          found = framed(couples.size < 3 ? [] : items(couples)) { |p| valued(p) }.select(&:value)
+          return nil if found.size < 3
 
           numbers = text.quantities.size
           finding((0.7 * [2.0 * couples.size / numbers, 1].min) + (cue?(:more_the) ? 0.3 : 0), "two quantities measured together at #{count(found.size, 'point')}", found)

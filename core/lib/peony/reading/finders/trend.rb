@@ -22,7 +22,7 @@ module Peony
           return nil if points.count(&:value) < 3
 
           dated = points.count(&:sort).to_f / points.size
-          cover = [points.size.to_f / [ladder.size, 1].max, 1].min
+          cover = [points.size.to_f / [text.ladder.size, 1].max, 1].min
           finding((((0.3 + (0.4 * dated)) * rising(points)) + (cue?(:rose_fell, :over_time) ? 0.2 : 0)) * cover, "one quantity at #{count(points.size, 'point')} in time", points)
         end
 
@@ -38,13 +38,10 @@ module Peony
         end
 
         def further_point(point)
-          number = amount(point)
-          made = point_item(point, value: number&.value, unit: number&.unit)
+          made = valued(point)
           moment = text.moments_in(point.span).first
           moment ? made.naming { |i| i.title = Titles.capital(moment.text) } : made
         end
-
-        def ladder = @ladder ||= text.ladder
 
         def rising(points)
           sorts = points.filter_map(&:sort)
@@ -54,7 +51,7 @@ module Peony
         # The entries or sentences, each with its numbers.
         def stretches
           spans = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
-          spans.map { |s| [s, ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to }] }.reject { |_, list| list.empty? }
+          spans.map { |s| [s, text.ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to }] }.reject { |_, list| list.empty? }
         end
 
         # Each number with its moment: one by one where there are as many, else the nearest that is free.

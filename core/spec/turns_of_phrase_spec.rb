@@ -243,6 +243,8 @@ RSpec.describe "Turns of phrase" do
     items = found("comparison", "The stove warms the room and needs somebody who can lay a fire. Wood for a Sunday costs about £6, and people talk.\n\n" \
                                 "With the radiators it is warm in twenty minutes, and nobody has to get up. They cost £19 a Sunday, and nobody talks.").items
     expect(items.map { |i| i.aspects.map(&:first) }).to all(include("price")).and all(satisfy { |names| names.none?(/they/i) })
+    twins = found("comparison", "Van or branch? The van holds 2,400 books and costs £3.10 a loan. The branch has 31,000 books and a stove. A loan there costs £2.20.").items
+    expect(twins.map { |i| i.aspects.map(&:first) }).to all(include("price"))
     expect(found("comparison", "- N1: fare €2.50, every 20 minutes\n- N7: fare €1.80, every 60 minutes\n").items.first.aspects.map(&:first)).to include("fare")
   end
 end

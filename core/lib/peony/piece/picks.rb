@@ -6,7 +6,7 @@ module Peony
     module Picks
       Pick = Struct.new(:object, :heading, :fit, :family, keyword_init: true)
 
-      LEAST = 0.35
+      LEAST = 0.25
       MOST = 24
       LEAD_WORDS = 45
 

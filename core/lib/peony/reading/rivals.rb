@@ -53,14 +53,14 @@ module Peony
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size
 
-        sides, strange = deal(spans, held, heads, names, first[0])
+        sides, strange = deal(text, spans, held, heads, names, first[0])
         return nil if sides.any? { |list| list.sum { |x| x.text.split.size } < 4 }
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
       # Gives every stretch to the side it names; one that names none and does not go on is strange to all.
-      def deal(spans, held, heads, names, from)
+      def deal(text, spans, held, heads, names, from)
         sides = names.map { [] }
         current = nil
         strange = 0.0
@@ -72,7 +72,8 @@ module Peony
           if own then current = own
           elsif !spans[i].text.match?(GOES_ON)
             strange += i == spans.size - 1 ? 0.3 : 0.6
-            next if i == spans.size - 1
+            # A remark at the end, unless it tells a number.
+            next if i == spans.size - 1 && text.quantities_in(spans[i]).empty?
           end
           sides[current] << spans[i] if current && named.size < 2
         end

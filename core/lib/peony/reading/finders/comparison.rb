@@ -11,6 +11,7 @@ module Peony
 
         # "They cost £19": words that say something name no aspect; the unit does.
         SAYING = /\A(?:it|they|he|she|we|you|that|this|there|and|but|with|for|in)\b|\b(?:is|are|was|were|costs?|takes?|took|has|have|had|needs?|comes? to|about)\b/i
+        VERB = /\A(?:costs|takes|needs|wants|has|is|holds)\z/
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
@@ -57,7 +58,7 @@ module Peony
 
             words = clause.text.sub(/\A[^:]*:\s*/, "")
             named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            named = nil if named && named[:name].include?(" ") && named[:name].match?(SAYING)
+            named = nil if named && named[:name].match?(named[:name].include?(" ") ? SAYING : VERB)
             name = named ? named[:name] : unit_name(quantity)
             list << [name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")] unless name.empty?
           end.uniq(&:first)

@@ -42,9 +42,12 @@ module Peony
       end
 
       def proposal(form, finding, items, fit, reading, house, width, height, used)
-        return nil if form.objection(Figures.items(items)) || (one_scale?(form.facts) && of_many_kinds?(items))
+        items = spoken(items) if form.facts.family == "timeline"
+        shown = Figures.items(items)
+        return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
+        fit *= form.filled(shown)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
         fit *= 1.04 if form.facts.needs.any?
@@ -53,6 +56,14 @@ module Peony
                      heading: reading.title, items: items, drawing: drawing)
       rescue Refusal
         nil
+      end
+
+      # A line of dates shows what was measured beside the date, where that was all that the item said.
+      def spoken(items) = items.map { |item| item["value"] && item["title"] == item["date"] ? item.merge("title" => measured(item)) : item }
+
+      def measured(item)
+        counted = item["unit"].to_s.empty? || !Reading::Units.counted?(item["unit"]) ? nil : item["unit"]
+        [Values.text(Figures.items([item]).first), counted].compact.join(" ")
       end
 
       def one_scale?(facts) = SCALED.include?(facts.family) && facts.needs.include?(:value)

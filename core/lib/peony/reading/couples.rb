@@ -46,6 +46,9 @@ module Peony
       def interleaved?(pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
         units = sides.map { |side| side.filter_map { |q| said(q) }.uniq }
+        # What only falls is a ranking.
+        return false if steady?(pairs.flatten.map(&:value))
+
         units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
       end
 

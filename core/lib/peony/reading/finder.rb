@@ -42,7 +42,7 @@ module Peony
 
       # @param strength [Float]
       def finding(strength, reason, items)
-        items.first(MENDED).each { |item| item.naming { |i| i.title = titled(i, items) if bare?(i) } }
+        items.first(MENDED).each { |item| item.naming { |i| i.title = titled(i, items) if bare?(i) }.naming { |i| shorten(i) } }
         Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
       end
 
@@ -53,6 +53,22 @@ module Peony
 
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
         words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
+      end
+
+      # Beside its number an item does not say that it "got", "took" or "is" it.
+      def shorten(item)
+        item.detail = "" if repeated?(item)
+        rest, _, last = item.title.rpartition(" ")
+        light = item.value && last.match?(NamingSigns::LIGHT) && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == last.downcase }
+        item.title = rest if light && rest.split.any? { |w| !Words::STOP.include?(w.downcase) }
+      end
+
+      # Whether a detail says nothing beside the title, the number and the moment: "took 33 %", "in December 120".
+      def repeated?(item)
+        return false unless item.value && !item.detail.to_s.empty?
+
+        shown = "#{item.title} #{item.date} #{item.unit} #{item.spans.flat_map { |s| text.quantities_in(s) }.map(&:text).join(' ')}".downcase.scan(/[[:alpha:]]+/)
+        (item.detail.downcase.scan(/[[:alpha:]]+/) - shown).all? { |w| Words::STOP.include?(w) || w.match?(NamingSigns::LIGHT) }
       end
 
       # What the sentence says up to the words of an item, behind a semicolon or those of the item before it.

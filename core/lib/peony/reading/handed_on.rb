@@ -77,7 +77,7 @@ module Peony
 
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
-        return nil if index.zero? || before.unit.empty?
+        return nil if index.zero? || before.unit.empty? || passing?(before)
 
         before.unit if text.string[before.to...quantity.from].match?(/\A[^.!?\n]{0,40}\b(?:to|now|then)\s+(?:about |around |only |just )?[£€$]?\z/)
       end
@@ -105,9 +105,9 @@ module Peony
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
-        return false if last && last.unit == quantity.unit
+        return true if passing?(quantity)
 
-        TIME.include?(quantity.unit) && (last || passing?(quantity))
+        TIME.include?(quantity.unit) && last && last.unit != quantity.unit
       end
 
       def passing?(quantity) = self.class.passing?(text, quantity)
@@ -133,13 +133,17 @@ module Peony
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
         counted = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }
-        counted ? counted.unit : series_unit(quantity)
+        counted ? counted.unit : only_unit || series_unit(quantity)
       end
+
+      # Where one thing is measured all through, a number far behind measures it too.
+      def only_unit = @said.reject { |q| passing?(q) || q.unit == "times" }.map(&:unit).uniq.then { |units| units.first if units.one? && units.first != "%" }
 
       # "It takes 16 minutes. Volunteers, of whom there were 22": what a new sentence is about is counted, not what was measured before.
       def own_subject(quantity, last)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        return nil if sentence.nil? || last.from >= sentence.from || Units.counted?(last.unit) || !text.string[sentence.from...quantity.from].match?(COUNTING)
+        lead = sentence && text.string[sentence.from...quantity.from]
+        return nil if sentence.nil? || last.from >= sentence.from || !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
         noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)

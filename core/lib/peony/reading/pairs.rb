@@ -154,6 +154,9 @@ module Peony
 
       # "Since the second desk opened, the wait …": the words after a clause in front.
       def after_comma(tokens)
+        # "Two years ago a bather cost us": how long ago is not what changed.
+        ago = tokens.first(4).index { |t| t.low == "ago" }
+        return tokens.drop(ago + 1) if ago && ago < tokens.size - 1
         return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from)\z/)
 
         comma = tokens.index { |t| t.text == "," }

@@ -8,7 +8,7 @@ module Peony
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
-                    tram track unit issue volume number].freeze
+                    tram track unit issue volume number ward plot gate berth hut floor].freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
@@ -30,6 +30,7 @@ module Peony
         money(string, taken, found)
         figures(text, taken, found)
         dozens(text, taken, found)
+        halves(text, taken, found)
         fractions(string, taken, found)
         spelled(text, taken, found)
         HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
@@ -141,13 +142,20 @@ module Peony
         each_match(text.string, /\bhalf a dozen\b/i, taken) { |m| add(found, taken, text.string, m, 6, Units.after(text.string[m.end(0), 60], 6, text.tokens_after(m.end(0)))) }
       end
 
+      # "An hour and a half", "a mile and a half".
+      def halves(text, taken, found)
+        each_match(text.string, /\ban? (hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
+          add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
+        end
+      end
+
       def clock?(string, match, rest)
         before = string[[0, match.begin(0) - 16].max...match.begin(0)]
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
         return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
-        return false if rest.match?(/\A[ -](?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren)\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
+        return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
         return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
 
@@ -163,6 +171,7 @@ module Peony
       # "one of them", "the last one", "one day", "no one": not a count.
       def pronoun?(string, match, rest, unit, tokens)
         return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
+        return false if string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/io)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
 

@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Where one sentence holds several items, the seams between them: "Rain soaks into the moss | and the moss lets it down | and the burn carries it off".
     # Every joint of a sentence (a comma, a semicolon, "and") is weighed by a logistic regression over the signs below, fitted by training/fit.rb;
-    # what a joint means differs by family, so some signs count for each family by itself.
+    # what a joint means differs by family, so every sign counts once more for the family that a passage is read as.
     module Seams
       JOINT = /(?<semicolon>;\s+(?:and |but |or )?)|(?<colon>:\s+)|(?<dash>\s+[–—]\s+)|(?<then>,?\s+(?:and\s+)?then\s+)|(?<question>(?<=[?!])\s+)|
                ,\s+(?:(?<comma_and>and)\s+|(?<comma_but>but|yet)\s+|(?<comma_so>so)\s+|(?<comma_or>or|nor)\s+|(?<comma_who>(?=(?:who|which|where)\b))|(?<comma>))|
@@ -13,9 +13,6 @@ module Peony
       LEAST = 0.5
       # A sentence with more joints than this is no sentence; what is behind them is not parted.
       MOST = 60
-      # Signs that are weighed for each family by itself as well.
-      OWN = %i[bias both_say comma_and and comma semicolon in_series both_told condition_before condition_after repeats few_sentences].freeze
-
       Joint = Struct.new(:kind, :from, :to, keyword_init: true)
 
       module_function
@@ -68,8 +65,8 @@ module Peony
         end.map(&:first)
       end
 
-      # @return [Hash{String => Numeric}] the signs with those of the family, as they are fitted
-      def owned(signs, family) = signs.transform_keys(&:to_s).merge(OWN.to_h { |name| ["#{family}/#{name}", signs.fetch(name, 0)] }).reject { |_, v| v.zero? }
+      # @return [Hash{String => Numeric}] the signs, and the same once more for the family, as they are fitted
+      def owned(signs, family) = signs.transform_keys(&:to_s).then { |told| told.merge(told.transform_keys { |name| "#{family}/#{name}" }) }
 
       # @return [Hash{Symbol => Numeric}] those that are not 0
       def signs(text, sentence, all, index, before, after)
@@ -85,7 +82,8 @@ module Peony
           even: [left[:size], right[:size]].min.to_f / [left[:size], right[:size]].max, both_long: one([left[:size], right[:size]].min >= 5),
           same_lead: one(left[:lead] == right[:lead]), when_before: one(left[:lead] == :when), sub_before: left[:sub], sub_after: right[:sub],
           condition_before: left[:condition], condition_after: right[:condition], asked_before: left[:asked], phrase_before: left[:phrase],
-          **text.at(:behind, after.from, after.to) { behind(text, after) }, **place(text, sentence, all, index)
+          **text.at(:behind, after.from, after.to) { behind(text, after) }, **place(text, sentence, all, index),
+          **verbs(text, text.span(sentence.from, all[index].from), text.span(all[index].to, sentence.to))
         ).delete_if { |_, v| v == 0 }
       end
 
@@ -114,15 +112,24 @@ module Peony
         }
       end
 
-      # Where the joint stands: alone or in a row of others, in a text of one sentence or many.
+      # Where the joint stands: alone or in a row of others, in a text of few sentences, which hold several items each, or of many.
       def place(text, sentence, all, index)
         kind = all[index].kind
+        count = text.sentences.size
         {
-          one_sentence: one(text.sentences.size == 1), few_sentences: one(text.sentences.size <= 3), many_sentences: one(text.sentences.size >= 6),
+          one_sentence: one(count == 1), two_sentences: one(count <= 2), few_sentences: one(count <= 3), four_sentences: one(count.between?(3, 4)), many_sentences: one(count >= 6),
+          seven_sentences: one(count >= 7), sentences: [count, 10].min / 10.0,
           alone: one(all.size == 1), alike: [all.count { |j| j.kind == kind } - 1, 4].min / 4.0, many: one(all.size >= 4), last: one(index == all.size - 1),
           first: one(index.zero?), in_series: one(between?(text, all[index])), colon_before: one(all.first(index).any? { |j| j.kind == :colon }),
           opening: one(sentence.equal?(text.sentences.first)), closing: one(sentence.equal?(text.sentences.last)), wordy: one(sentence.text.split.size > 24)
         }
+      end
+
+      # Whether the sentence has said something by the joint and says something behind it, in the same tense and the same way.
+      def verbs(text, before, after)
+        sides = [before, after].map { |s| text.tokens_in(s) }
+        told = sides.map { |tokens| tokens.find(&:finite?)&.tag }
+        { finite_before: one(told[0]), finite_after: one(told[1]), same_tense: one(told[0] && told.uniq.one?), same_start: one(sides.map { |tokens| tokens.first(2).map(&:tag) }.uniq.one?) }
       end
 
       # Whether a joint lies between two parts of an enumeration.

@@ -8,6 +8,12 @@ module Peony
     module Tokens
       FINITE = %w[vbd vbz vbp md].to_set.freeze
 
+      # What a verb can take.
+      TAKEN = /\A(?:det|prps?|cd|nns?)\z/
+
+      BREAK = /\A(?:cc|pp.*)\z/
+      DEED = /\Avb[zp]?\z/
+
       Token = Struct.new(:text, :low, :tag, :from, :to) do
         def noun? = tag.start_with?("nn")
         def verb? = tag.start_with?("vb")
@@ -40,7 +46,24 @@ module Peony
         words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
           words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
+        said(words)
+      end
+
+      # "The stove burns logs", "the old one kneads 12 kg": a thing in the plural behind a single one, which takes something, is what it does.
+      def said(words)
+        words.each_cons(3).with_index do |((lead, before), (word, tag), (_, after)), i|
+          next unless tag == "nns" && TAKEN.match?(after) && (before == "nn" || lead == "one") && deed?(word)
+
+          words[i + 1] = [word, "vbz"] unless words[i + 2, 3].take_while { |_, t| !BREAK.match?(t) }.any? { |_, t| FINITE.include?(t) }
+        end
         words
+      end
+
+      # Whether a word in -s may be what one thing does: the tagger knows it or its stem as a verb.
+      def deed?(word)
+        low = word.downcase
+        [low, low.delete_suffix("s"), low.delete_suffix("es"), low.sub(/ies\z/, "y")].uniq.any? { |form| EngTagger.lexicon.fetch(form, {}).keys.any? { |tag| DEED.match?(tag.to_s) } } ||
+          Words.verb_in_s?(word)
       end
 
       # The tagger leaves a stop on its word where a number follows.

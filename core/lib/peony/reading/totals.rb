@@ -20,7 +20,7 @@ module Peony
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
-        [money, *measured, *named, counts].filter_map { |list| total(text, list) || headed(text, list) }.uniq(&:whole).first(1)
+        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.uniq(&:whole).first(1)
       end
 
       # "Where the hall's £12,000 goes" over its parts: the whole stands in the heading.

@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Units of measure, currencies and counted nouns.
     module Units
-      CURRENCIES = { "£" => "GBP", "€" => "EUR", "$" => "USD", "pounds" => "GBP", "pound" => "GBP", "euros" => "EUR", "euro" => "EUR",
+      CURRENCIES = { "£" => "GBP", "€" => "EUR", "$" => "USD", "pounds" => "GBP", "pound" => "GBP", "quid" => "GBP", "euros" => "EUR", "euro" => "EUR",
                      "dollars" => "USD", "dollar" => "USD", "gbp" => "GBP", "eur" => "EUR", "usd" => "USD" }.freeze
       MEASURES = {
         "%" => "%", "percent" => "%", "per cent" => "%", "km" => "km", "kilometres" => "km", "kilometre" => "km", "m" => "m", "metres" => "metres",

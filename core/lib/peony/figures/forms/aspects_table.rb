@@ -8,6 +8,14 @@ module Peony
         form "aspects-table", title: "Table of aspects", family: "comparison", least: 2, most: 6,
                               sees: "a column for each thing and a row for each aspect", reason: "the same questions asked of each"
 
+        # What was told in prose leaves most cells empty, or has no aspects at all: columns say it better.
+        def self.filled(items)
+          names = items.flat_map { |i| i.aspects.map(&:first) }.uniq
+          return 0.7 if names.empty?
+
+          0.5 + (0.5 * items.sum { |i| i.aspects.map(&:first).uniq.size } / (names.size * items.size).to_f)
+        end
+
         def draw
           @rows = items.flat_map { |i| i.aspects.map(&:first) }.uniq
           @rows = [nil] if @rows.empty?

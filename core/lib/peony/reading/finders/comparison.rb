@@ -58,13 +58,28 @@ module Peony
 
             words = clause.text.sub(/\A[^:]*:\s*/, "")
             named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            named = nil if named && named[:name].match?(named[:name].include?(" ") ? SAYING : VERB)
-            name = named ? named[:name] : unit_name(quantity)
-            list << [name, words.delete_prefix(named ? named[0] : "").strip.chomp(".")] unless name.empty?
+            named = nil if named && (named[:name].match?(named[:name].include?(" ") ? SAYING : VERB) || deed?(clause, named[:name]))
+            name = named ? named[:name] : unit_name(quantity, clause)
+            list << [name, (named ? words.delete_prefix(named[0]) : amount_on(quantity, clause)).strip.chomp(".")] unless name.empty?
           end.uniq(&:first)
         end
 
-        def unit_name(quantity) = quantity.unit.match?(/\A[A-Z]{3}\z/) ? "price" : quantity.unit
+        # "The old one kneads 12 kg" says something; it names no aspect.
+        def deed?(clause, name) = name.include?(" ") && text.tokens_in(clause).any? { |t| t.finite? && t.low == name.split.last.downcase }
+
+        # Of "They keep 90 % of the warmth" the aspect is the warmth: a sign names none.
+        def unit_name(quantity, clause)
+          return "price" if quantity.unit.match?(/\A[A-Z]{3}\z/)
+          return quantity.unit unless quantity.unit == "%"
+
+          text.string[quantity.to...clause.to].to_s[/\A\s+of (?:(?:the|its|their|his|her|all) )?([[:alpha:]-]+)/, 1].to_s
+        end
+
+        # Where the unit names the row, the cell begins with its number: of "It wants 20 minutes to warm up" it keeps "20 minutes to warm up".
+        def amount_on(quantity, clause)
+          lead = text.string[clause.from...quantity.from][/(?:about|around|nearly|almost|under|over|up to|at least|at most|roughly|only|just|some|less than|more than|[<>~±])\s*\z/i].to_s
+          lead + text.string[quantity.from...clause.to].to_s
+        end
 
         # One paragraph a thing.
         def of_paragraphs

@@ -39,10 +39,18 @@ module Peony
         # "Everything else is repeats": the share that is left for the reader to work out.
         def rest
           @rest ||= begin
-            span = text.sentences.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
+            behind = ->(s) { text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
+            span = text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
             span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span && item(span)
           end
+        end
+
+        # Of a sentence that tells other shares first, only what speaks of the rest.
+        def left_in(sentence)
+          return sentence if text.quantities_in(sentence).none? { |q| share?(q) }
+
+          Sentences.clauses(sentence, /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=#{REST})/).reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? } || sentence
         end
 
         def of_entries

@@ -39,6 +39,10 @@ module Peony
 
         # What the ratio is of: the words after it, else those before.
         def name(span, part, whole)
+          # "Of every eight bicycles at the station, one is gone": what there are eight of.
+          between = whole.from < part.from && whole.from >= span.from ? text.string[whole.to...part.from].strip.sub(/[\s,:–—-]+\z/, "") : ""
+          return between if between.match?(/[[:alpha:]]{3}/) && !between.match?(/[.;!?]/)
+
           ending = [part, whole].select { |q| q.from >= span.from && q.to <= span.to }.map(&:to).max || span.from
           tail = span.text[(ending - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!?]+\z/, "")
           tail.split.size >= 2 && !tail.match?(/\A(?:and|but|or)\b/) ? tail : span.text.chomp(".")

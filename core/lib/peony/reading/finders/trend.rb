@@ -11,6 +11,9 @@ module Peony
         # Time that is told without a date.
         LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
 
+        # What labels an entry as a point in time: "Q1", "Week 3", "Autumn term", "This spring".
+        ENTRY = /\A(?:Q\d|(?:(?:this|last|next|first|second|third|the) )?(?:(?:spring|summer|autumn|winter|christmas|easter)(?: (?:term|holidays?|half-term))?|(?:week|day|month|term|year|lesson|season)s?(?: (?:\d+|#{Numbers::WORD}))?|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*))(?=\s*[:–—(-]|\s+\d)/i
+
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
@@ -18,8 +21,8 @@ module Peony
 
           points = stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
-          points = framed(points) { |p| further_point(p) }
-          return nil if points.count(&:value) < 3
+          points = framed(points) { |p| further_point(p) }.select(&:value)
+          return nil if points.size < 3
 
           dated = points.count(&:sort).to_f / points.size
           cover = [points.size.to_f / [text.ladder.size, 1].max, 1].min
@@ -94,8 +97,8 @@ module Peony
 
         # "Q1: £3,100", "Week 3: 17": the label of an entry is its moment.
         def entry(stretch, measure)
-          label = stretch.text[/\A(?:Q\d|(?:week|day|month|term|year|lesson|\w+day|[A-Z][a-z]{2,8})\s?\d*)(?=[:\s–-])/i]
-          label && nodes.size >= 3 && stretch.text.match?(/\A(?:Q\d|week|day|month|term|year|lesson|mon|tue|wed|thu|fri|sat|sun)/i) ? made_point(label, stretch, measure, nil) : nil
+          label = stretch.text[ENTRY]
+          label && nodes.size >= 3 ? made_point(label, stretch, measure, nil) : nil
         end
 
         def point(stretch, list, measure, moment)

@@ -10,15 +10,16 @@ require "yaml"
 #   -- quantities: 45 minutes; 3 coats
 #   -- derived: 25 %
 #   -- mismatch
+#   -- not: timeline, parts                              families that would be plainly wrong
 module Corpus
   FOLDER = File.join(__dir__, "passages")
 
-  Passage = Struct.new(:id, :style, :families, :text, :items, :quantities, :derived, :mismatch, keyword_init: true) do
+  Passage = Struct.new(:id, :style, :families, :text, :items, :quantities, :derived, :mismatch, :wrong, keyword_init: true) do
     def family = families.first
 
     # @return [Hash] the passage in the form in which labelled passages are exchanged
     def to_h
-      { "id" => id, "style" => style, "text" => text, "families" => families - ["none"], "not" => [], "items" => items, "quantities" => quantities,
+      { "id" => id, "style" => style, "text" => text, "families" => families - ["none"], "not" => wrong, "items" => items, "quantities" => quantities,
         "derived" => derived, "mismatch" => mismatch }
     end
   end
@@ -34,7 +35,8 @@ module Corpus
     labels, words = lines.partition { |line| line.start_with?("-- ") }
     facts = labels.to_h { |line| line.delete_prefix("-- ").strip.split(/:\s*/, 2).then { |key, value| [key, value.to_s] } }
     Passage.new(id: id, style: style, families: families.split(","), text: "#{words.join.strip}\n", items: items(facts["items"].to_s),
-                quantities: amounts(facts["quantities"].to_s), derived: amounts(facts["derived"].to_s), mismatch: facts.key?("mismatch"))
+                quantities: amounts(facts["quantities"].to_s), derived: amounts(facts["derived"].to_s), mismatch: facts.key?("mismatch"),
+                wrong: facts["not"].to_s.split(",").map(&:strip))
   end
 
   def items(text)

@@ -6,8 +6,8 @@ module Peony
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/)\s*(?:every\s+|the\s+|[£€$])?\z}
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over)\s+\z/i
-      TIME = %w[years months weeks days hours minutes seconds decades].freeze
+      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she) (?:is|was))\s+\z/i
+      TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       MONTHS = %w[months years weeks days nights].freeze
@@ -79,18 +79,27 @@ module Peony
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
 
-        before.unit if text.string[before.to...quantity.from].match?(/\A[^.!?\n]{0,40}\b(?:to|now|then)\s+(?:about |around |only |just )?[£€$]?\z/)
+        before.unit if text.string[before.to...quantity.from].match?(/\A[^.!?\n]{0,40}\b(?:to|now|then|instead of|against|where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was))\s+(?:about |around |only |just )?[£€$]?\z/)
       end
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
-        if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived/i)
+        if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i)
           return "years"
         end
+
+        return money if paid?(quantity)
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
       end
+
+      # "It saves eleven thousand a year": money, though of no currency that is told.
+      def paid?(quantity)
+        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i)
+      end
+
+      def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
 
       def in_entry(quantity, last, entry)
         return last.unit if last && last.from >= entry.span.from

@@ -14,6 +14,8 @@ module Peony
       NOW = 2101.0
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
+      # "The wires go up over the summer": among months, where it fits between those beside it.
+      SEASON = /\b(?:over|during|in|through(?:out)?|by|before|after) (?:the )?(?<what>#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?\d)/i
       SHARE_OF_DAY = { "morning" => 8, "evening" => 10, "night" => 12 }.freeze
 
       module_function
@@ -26,6 +28,7 @@ module Peony
 
         found = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) }.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
         found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
+        found += seasons(string, dates)
         found.sort_by { |m| m.begin(0) }.each_with_object(dates.dup) do |match, all|
           before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
           sort = if match.names.empty? then NOW
@@ -34,6 +37,17 @@ module Peony
                  end
           all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort, kind: before.kind)
         end.sort_by(&:from)
+      end
+
+      def seasons(string, dates)
+        months = dates.select { |d| d.kind == :month && d.sort < 13 }
+        return [] if months.size < 2
+
+        matches(string, SEASON).select do |m|
+          before = months.select { |d| d.to <= m.begin(0) }.max_by(&:from)
+          after = months.select { |d| d.from >= m.end(0) }.min_by(&:from)
+          before && after && (1 + (12 * Dates::SEASONS.fetch(m[:what].downcase))).between?(before.sort, after.sort) && dates.none? { |d| m.begin(0) < d.to && d.from < m.end(0) }
+        end
       end
 
       def matches(string, pattern)

@@ -8,7 +8,7 @@ module Peony
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
-                    tram track unit issue volume number ward plot gate berth hut floor].freeze
+                    tram track unit issue volume number ward plot gate berth hut floor question verse hymn act scene].freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
@@ -93,7 +93,7 @@ module Peony
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
 
         # "page 4", but not "last year 4,212 people".
-        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/) && !before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i)
+        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/) && !(before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i) && after.match?(/\A [[:alpha:]]/) && !before.match?(/\b(?:room|number|step|page) \z/i))
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
@@ -159,19 +159,23 @@ module Peony
 
         return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
 
-        before.match?(/\b(?:at|past|until|till|by|before|after|since) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
+        before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
       end
 
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
-        string[[0, match.begin(0) - 14].max...match.begin(0)].match?(/\b(?:no|step|number|week|page|mile|class|year|day|room|chapter|part|level|lesson) \z/i)
+        string[[0, match.begin(0) - 14].max...match.begin(0)].match?(/\b(?:no|step|number|week|page|mile|class|year|day|room|chapter|part|level|lesson|figure|bus|tram|ward|question|verse|act|scene) \z/i)
       end
 
       # "one of them", "the last one", "one day", "no one": not a count.
       def pronoun?(string, match, rest, unit, tokens)
+        # "Two asked about the rent. One, a flautist, moved in."
+        return false if rest.match?(/\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /) && string[[0, match.begin(0) - 2].max...match.begin(0)].match?(/\A\z|[.;] \z|\n\z/)
         return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
         return false if string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/io)
+        # "All in one handwriting", "in one breath": told of the manner, not counted.
+        return true if string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
 

@@ -22,6 +22,10 @@ module Peony
         whole: /\b(?:reasons?|causes?|roots?|consequences?|effects?|things?|ways?|steps?|stages?|rhythm|affair|round|business|tale|story|history|rest|secret|recipe|credit|fault|blame|same|own)\b/
       }.freeze
 
+      # Signs that are seen from the next sentence and from the one before, by their names there.
+      SEEN_ACROSS = %i[back frame they imperative question odd alike order condition short first_person when the named pronoun].freeze
+      BEFORE, BEHIND = %w[before behind].map { |side| SEEN_ACROSS.to_h { |name| [name, :"#{side}_#{name}"] }.freeze }
+
       PLACES = %i[opens within closes].freeze
 
       # A sentence by itself: +signs+, and what is compared with the others.
@@ -58,7 +62,13 @@ module Peony
         seen = spans.map { |s| text.at(:seen, s.from, s.to) { see(text, s) } }
         usual = usual(seen)
         # Several families weigh them: what does not stand is left out once.
-        seen.each_index.map { |i| seen[i].signs.merge(beside(text, seen, i, usual), handed(seen, i), headed(text, spans[i], i)).delete_if { |_, v| v == 0 } }
+        all = seen.each_index.map { |i| seen[i].signs.merge(beside(text, seen, i, usual), handed(seen, i), headed(text, spans[i], i)).delete_if { |_, v| v == 0 } }
+        all.each_index.map { |i| all[i].merge(neighbours(i.positive? ? all[i - 1] : nil, BEFORE), neighbours(all[i + 1], BEHIND)) }
+      end
+
+      # What stands before and behind a sentence tells of it too: who goes on with "it" goes on about something.
+      def neighbours(signs, names)
+        names.each_with_object({}) { |(name, here), found| found[here] = signs[name] if signs&.key?(name) }
       end
 
       # What one sentence shows by itself; several families come by with the same.
@@ -69,13 +79,23 @@ module Peony
         mood = Manner.mood(text, span)
         signs = { bias: 1, short: one(count < 6), long: one(count > 22), few_words: one(count < 12), name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
                   verb: one(Manner.verb(text, span)), imperative: one(mood == :told), being: one(mood == :being), when: one(lead == :when), the: one(lead == :the), named: one(lead == :name),
-                  pronoun: one(lead == :pronoun), condition: one(span.text.match?(Seams::IF)), **parted(text, span) }
+                  pronoun: one(lead == :pronoun), condition: one(span.text.match?(Seams::IF)), **parted(text, span), **shape(text, span) }
         PHRASES.each { |name, pattern| signs[name] = one(low.match?(pattern)) }
         signs[:back_short] = count < 9 ? signs[:back] : 0
         head, tail = Flow.halves(text, span)
         Seen.new(signs: signs.delete_if { |_, v| v == 0 }, content: Manner.content(text, span), lead: lead, mood: mood, past: Manner.past?(text, span), length: count,
                  first: low[/\A[[:alpha:]'’]+/].to_s, middle: Vectors.middle(Manner.content(text, span)), head: head, tail: tail)
       end
+
+      # How much a sentence holds: things, statements, names, numbers, dates.
+      def shape(text, span)
+        tokens = text.tokens_in(span)
+        { nouns: [tokens.count(&:noun?), 6].min / 6.0, statements: [tokens.count(&:finite?), 4].min / 4.0, commas: [span.text.count(","), 4].min / 4.0,
+          names: [tokens.drop(1).count { |t| t.text.match?(/\A[A-Z]/) }, 3].min / 3.0, numbered: one(text.quantities_in(span).any?), dated: one(text.moments_in(span).any?),
+          passive: one(tokens.each_cons(2).any? { |a, b| b.tag == "vbn" && a.low.match?(BEING) }) }
+      end
+
+      BEING = /\A(?:is|are|was|were|be|been|gets?|got)\z/
 
       # Part of a sentence.
       def parted(text, span)
@@ -86,7 +106,8 @@ module Peony
       # What most of the sentences have.
       def usual(seen)
         { past: seen.map(&:past).compact.tally.max_by(&:last)&.first, length: seen.map(&:length).sort[seen.size / 2], words: seen.flat_map { |s| s.content.uniq }.tally,
-          firsts: seen.map(&:first).tally, leads: seen.map(&:lead).tally, moods: seen.map(&:mood).tally }
+          firsts: seen.map(&:first).tally, leads: seen.map(&:lead).tally, moods: seen.map(&:mood).tally,
+          numbered: seen.count { |s| s.signs.key?(:numbered) } * 2 > seen.size }
       end
 
       # How a sentence differs from the others: in words, mood, tense, length, and in how it begins.
@@ -96,7 +117,8 @@ module Peony
         shared = own.content.uniq.count { |w| usual[:words][w] > 1 }
         mood, often = usual[:moods].map { |m, count| [m, m == own.mood ? count - 1 : count] }.max_by(&:last)
         {
-          near: Vectors.cosine(own.middle, text.middle), repeats: [shared, 3].min / 3.0, new: one(shared.zero?), few: one(seen.size < 4), many: one(seen.size > 6),
+          near: Vectors.cosine(own.middle, text.middle), repeats: [shared, 3].min / 3.0, new: one(shared.zero?), few: one(seen.size < 4), many: one(seen.size > 6), eight: one(seen.size >= 8), sentences: [seen.size, 12].min / 12.0,
+          other_numbered: one(own.signs.key?(:numbered) != usual[:numbered]),
           odd: one(others.positive? && often >= others * 0.6 && mood != own.mood), tense: one(!own.past.nil? && own.past != usual[:past]), same_lead: one(usual[:firsts][own.first] > 1),
           alike: others.zero? ? 0.0 : (usual[:leads][own.lead] - 1).to_f / others, brief: one(own.length < usual[:length] * 0.6), lengthy: one(own.length > usual[:length] * 1.5),
           before_pronoun: one(seen[index + 1]&.lead == :pronoun), after_one: one(index == 1), last_but_one: one(index == seen.size - 2 && seen.size > 4)

@@ -12,7 +12,7 @@ module Peony
         "kilo" => "kg", "kilograms" => "kg", "g" => "g", "grams" => "grams", "gram" => "grams", "mg" => "mg", "t" => "t", "tonnes" => "tonnes", "tonne" => "tonnes",
         "tons" => "tons", "ton" => "tons", "l" => "litres", "litres" => "litres", "litre" => "litres", "ml" => "ml", "min" => "minutes", "mins" => "minutes",
         "minutes" => "minutes", "minute" => "minutes", "h" => "hours", "hr" => "hours", "hrs" => "hours", "hours" => "hours", "hour" => "hours",
-        "s" => "seconds", "sec" => "seconds", "secs" => "seconds", "seconds" => "seconds", "second" => "seconds", "days" => "days", "day" => "days", "weeks" => "weeks", "week" => "weeks",
+        "s" => "seconds", "sec" => "seconds", "secs" => "seconds", "seconds" => "seconds", "second" => "seconds", "days" => "days", "day" => "days", "weeks" => "weeks", "week" => "weeks", "fortnights" => "fortnights", "fortnight" => "fortnights",
         "months" => "months", "month" => "months", "years" => "years", "year" => "years", "decades" => "decades", "°c" => "°C", "°f" => "°F", "°" => "degrees", "degrees" => "degrees",
         "degree" => "degrees", "kwh" => "kWh", "mwh" => "MWh", "kw" => "kW", "mw" => "MW", "w" => "W", "watts" => "watts", "watt" => "watts", "mb" => "MB", "gb" => "GB", "tb" => "TB",
         "ha" => "ha", "hectares" => "hectares", "hectare" => "hectares",

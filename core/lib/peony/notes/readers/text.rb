@@ -94,7 +94,7 @@ module Peony
       end
 
       def head?(first, rest)
-        return true if rest.all? { |l| l.text.match?(DATED) } && !first.text.match?(DATED)
+        return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })

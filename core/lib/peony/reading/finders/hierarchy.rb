@@ -11,6 +11,9 @@ module Peony
 
         UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
 
+        # Says outright who stands over all.
+        TOP = /\b(?:at the (?:very )?(?:top|head)\b|(?:is|['’]s|are) in charge\b(?! of)|above (?:them|us|everyone|everybody|all)\b|over all (?:of it|of them|this)\b|answers? to nobody)/i
+
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
@@ -97,6 +100,8 @@ module Peony
 
           @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
           spans = Points.candidates(text).drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
+          @top = spans.index { |s| s.text.match?(TOP) }
+          spans = spans.drop(@top) if @top && @top < spans.size - 2
           @lead = spans.first
           branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) }.map { |s| branch_of(s) }
           return announced(spans) || alone(spans) if branches.size < 2 || branches.none? { |b| b.children.any? }
@@ -122,7 +127,7 @@ module Peony
           below.any? { |b| b.children.any? } ? [root(below)] : nil
         end
 
-        def kinds? = text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5
+        def kinds? = @top.nil? && text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5
 
         def root(branches)
           lead = @lead

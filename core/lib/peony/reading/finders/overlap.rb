@@ -112,7 +112,7 @@ module Peony
 
         # "The shop sells paint and rope, and the chandler charts and rope. Both cut keys": each by itself, then both.
         def each_then_both
-          at = text.sentences.index { |s| s.text.match?(/\A(?:both\b|they (?:both|share)|what they share|in common|the two of them)/i) }
+          at = text.sentences.index { |s| s.text.match?(/\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|what they share|in common|the two of them)/i) }
           return nil unless at&.positive? && text.sentences.drop(at).size <= 2
 
           each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }

@@ -36,6 +36,10 @@ module Peony
         # The moment that a stretch is told by: of the sort that the others are told by, where there is one.
         def moment_in(span)
           list = text.moments_in(span).sort_by { |m| [m.kind == :weekday ? 1 : 0, m.from] }
+          # "In 2025 the first grapes were cut on 9 September": the day, of that year.
+          year, day = list.first(2)
+          return day.dup.tap { |d| d.sort += year.sort } if list.size == 2 && year.kind == :year && day.kind == :day && day.sort < 1
+
           list.find { |m| (m.kind == :time) == timed? } || list.first
         end
 
@@ -64,8 +68,26 @@ module Peony
         def split(sentence)
           return [sentence] if text.moments_in(sentence).count { |m| (m.kind == :time) == timed? } < 2
 
-          text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
+          parts = text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
             [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } }
+          end
+          led(parts)
+        end
+
+        # "Buds break in April, and nobody leaves until the frosts are over, on 20 May": a date alone takes the clause before it from the event that has a date.
+        def led(parts)
+          parts.each_with_object([]) do |part, list|
+            moment = text.moments_in(part).first
+            before = list.last
+            own = before && moment && text.moments_in(before).first
+            at = own && without(part, moment).gsub(/[^[:alpha:]]/, "").length < 3 ? text.string[own.to...before.to].index(/,\s+(?:and |then )?|\s+and\s+|;\s+/) : nil
+            if at
+              list[-1] = text.span(before.from, own.to + at)
+              from = own.to + at + text.string[own.to + at..][/\A[,;\s]*(?:and |then )?/].length
+              list << text.span(from, part.to)
+            else
+              list << part
+            end
           end
         end
 

@@ -6,6 +6,8 @@ import type { Box, PageSkeleton } from "../../api/types";
 import PageView from "../../piece/PageView.vue";
 import { linesOf, resized, snapMove, tidy } from "./snap";
 import { editorFor, type Edit } from "./editing";
+import { groupIn, nameWithin, shapeNamed } from "./parts";
+import { nameOf } from "./names";
 import ValueGrip from "./ValueGrip.vue";
 
 const props = defineProps<{ page: PageSkeleton; zoom: number; svg?: Record<string, string> }>();
@@ -28,32 +30,12 @@ const box = computed<Box | null>(() => live.value ?? object.value?.box ?? null);
 const handles = computed(() => (object.value?.type === "connector" || piece.part ? [] : object.value?.type === "text" ? ["e", "w"] : object.value?.type === "shape" && object.value.shape === "line" ? ["nw", "se"] : HANDLES));
 const px = (n: number) => `${n * props.zoom}px`;
 const place = (b: Box) => ({ left: px(Math.min(b[0], b[0] + b[2])), top: px(Math.min(b[1], b[1] + b[3])), width: px(Math.abs(b[2])), height: px(Math.abs(b[3])) });
-const called = (id: string) => {
-  const o = piece.state?.objects[id];
-  if (!o) return id;
-  return o.type === "connector" ? "Connector" : o.type === "clock" ? (o.shows === "countdown" ? "Countdown" : "Clock") : o.type === "chart" ? `Chart ${o.heading ?? o.chart}` : o.type === "figure" ? `Figure ${o.heading ?? o.form}` : o.type === "text" ? `Text ${o.text.slice(0, 40)}` : `Shape ${o.shape}`;
-};
 const itemBox = ref<Box | null>(null);
 
-const groupOf = (id: string) => root.value?.querySelector<SVGGElement>(`g[data-object="${id}"]`) ?? null;
+const groupOf = (id: string) => groupIn(root.value, id);
+const shapeOf = (id: string, name: string) => shapeNamed(groupOf(id), name);
+const called = (id: string) => nameOf(piece.state?.objects[id]) ?? id;
 let drag: null | { id: string; handle: string | null; x: number; y: number; from: Box; moved: boolean; group: SVGGElement | null; item: string | null; was: boolean; part: string | null; shape: SVGElement | null } = null;
-
-/** The name of a shape or word within its object: item/part, numbered where an item says the same more than once. */
-function partOf(element: Element, id: string): string | null {
-  const shape = element.closest<SVGElement>("[data-part]");
-  const own = groupOf(id);
-  if (!shape || !own?.contains(shape)) return null;
-  const item = shape.closest<SVGGElement>("g[data-item]")?.dataset.item ?? "";
-  const name = shape.dataset.part!;
-  if (name.startsWith("shape")) return `${item}/${name}`;
-  const same = [...own.querySelectorAll<SVGElement>(`[data-part="${name}"]`)].filter((other) => (other.closest<SVGGElement>("g[data-item]")?.dataset.item ?? "") === item);
-  const number = same.indexOf(shape) + 1;
-  return `${item}/${name}${number > 1 ? `.${number}` : ""}`;
-}
-
-function shapeOf(id: string, name: string): SVGElement | null {
-  return [...(groupOf(id)?.querySelectorAll<SVGElement>("[data-part]") ?? [])].find((shape) => partOf(shape, id) === name) ?? null;
-}
 
 function lines(id: string) {
   const others = props.page.objects.filter((o) => o !== id).map((o) => piece.state!.objects[o].box);
@@ -83,7 +65,7 @@ function down(event: PointerEvent) {
   if (piece.linking && !handle) { void link(id, item); return; }
   const was = piece.selected === id;
   if (!was) piece.select(id);
-  const name = handle ? null : partOf(target, id);
+  const name = handle ? null : nameWithin(groupOf(id), target);
   const held = name && name === piece.part && was ? shapeOf(id, name) : null;
   drag = { part: was && piece.item && piece.item === item ? name : null, shape: held, id, handle, x: event.clientX, y: event.clientY, from: [...piece.state!.objects[id].box], moved: false, item, was, group: groupOf(id) };
   root.value?.setPointerCapture(event.pointerId);

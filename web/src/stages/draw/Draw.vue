@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from "vue";
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { get, post } from "../../api/client";
-import { tell, tellTrouble } from "../../ui/notices";
+import { tell } from "../../ui/notices";
 import { FAMILY } from "../../ui/words";
 import { usePiece } from "../../piece/store";
-import type { ChartProposal, Marked, PassageFound, Proposal } from "../../api/types";
+import type { Marked } from "../../api/types";
 import { markedIn } from "./marks";
+import { useProposing } from "./proposing";
 import Outline from "./Outline.vue";
 import PassageText from "./PassageText.vue";
 import ProposalSheet from "./ProposalSheet.vue";
@@ -17,127 +17,28 @@ import PageView from "../../piece/PageView.vue";
 const piece = usePiece();
 const route = useRoute();
 const router = useRouter();
-const passages = shallowRef<PassageFound[] | null>(null);
-const current = ref<string | null>(null);
-const reading = shallowRef<PassageFound | null>(null);
-const proposals = shallowRef<Proposal[]>([]);
-const family = ref<string | null>(null);
-const chosen = ref(0);
-const pointed = ref<number | null>(null);
-const busy = ref(false);
 const marked = ref<Marked>([]);
-const using = ref<Marked>([]);
 const goal = ref<string>("");
 const side = ref<"words" | "outline" | "tables">("words");
-/** The table whose charts are shown, in place of a passage; and the column they are about. */
-const table = ref<string | null>(null);
-const measures = ref<string[]>([]);
-const measure = ref<string | null>(null);
 const tables = computed(() => piece.state?.piece.tables ?? []);
-/** What is asked for in words, the answer's words, and what was not used of them. */
-const wish = ref("");
-const asking = ref<{ words: string; left: string[] } | null>(null);
 const panel = ref(false);
 const notes = ref<HTMLElement>();
 const sheet = ref<HTMLElement>();
-let asked = 0;
+const width = () => Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
+const { passages, current, reading, family, chosen, pointed, busy, using, objection, table, measures, measure, wish, asking, shown, families, pick, load, chart, ask, propose, order } = useProposing(width);
 
-const shown = computed(() => proposals.value.filter((p) => !family.value || p.family === family.value));
-const families = computed(() => [...new Set(proposals.value.map((p) => p.family))]);
 const tableName = computed(() => tables.value.find((t) => t.id === table.value)?.name ?? "");
-const pick = computed<Proposal | null>(() => shown.value[pointed.value ?? chosen.value] ?? null);
 const lit = computed(() => pick.value?.items?.map((i) => ({ refs: i.refs ?? [] })) ?? []);
 const target = computed(() => goal.value || piece.state?.pages.at(-1)?.id || "");
 const title = computed(() => reading.value?.families.find((f) => f.family === (pick.value?.family ?? ""))?.reason ?? reading.value?.families[0]?.reason ?? "");
 
-const objection = ref<string | null>(null);
 const nothing = computed(() => objection.value ?? `${reading.value?.silence ?? "Peony sees nothing to draw in these words."} Mark other words on the left to read just those.`);
 const undrawn = computed(() => (passages.value ?? []).filter((p) => p.families.length && !p.drawn.length && p.id !== current.value));
 
-async function load() {
-  try {
-    passages.value = (await get<{ passages: PassageFound[] }>(`/api/pieces/${piece.state!.id}/passages`)).passages;
-  } catch (error) {
-    tellTrouble(error);
-    passages.value = [];
-  }
-}
-
-/** Charts stand on the same sheet as figures do. */
-async function chart(id: string, column: string | null = null) {
-  asked += 1;
-  const turn = asked;
-  busy.value = true;
-  if (table.value !== id) wish.value = "";
-  asking.value = null;
-  table.value = id;
-  measure.value = column;
-  current.value = null;
-  reading.value = null;
+/** The reading is of a passage: over a table it is shut. */
+function openTable(id: string, column: string | null = null) {
   panel.value = false;
-  const wide = width();
-  try {
-    const answer = await post<{ charts: ChartProposal[]; measures: string[] }>(`/api/pieces/${piece.state!.id}/tables/${id}/charts`, { column, width: Math.round(wide * 1.5), height: Math.round(wide * 1.2) });
-    if (turn !== asked) return;
-    proposals.value = answer.charts.map((c) => ({ ...c, form: c.chart, items: [] }));
-    measures.value = answer.measures;
-    objection.value = answer.charts.length ? null : "Peony finds no numbers to draw in this table. Check in Gather how its columns are understood.";
-    family.value = null;
-    chosen.value = 0;
-    pointed.value = null;
-  } catch (error) {
-    if (turn === asked) proposals.value = [];
-    tellTrouble(error);
-  } finally {
-    if (turn === asked) busy.value = false;
-  }
-}
-
-async function ask() {
-  const words = wish.value.trim();
-  if (!words || !table.value) return;
-  asked += 1;
-  const turn = asked;
-  busy.value = true;
-  const wide = width();
-  try {
-    const answer = await post<{ chart: ChartProposal; column: string | null; left: string[] }>(`/api/pieces/${piece.state!.id}/tables/${table.value}/asked`, { words, width: Math.round(wide * 1.5), height: Math.round(wide * 1.2) });
-    if (turn !== asked) return;
-    asking.value = { words, left: answer.left };
-    measure.value = answer.column;
-    proposals.value = [{ ...answer.chart, title: `${answer.chart.title}, as asked`, form: answer.chart.chart, items: [] }, ...proposals.value.filter((p) => p.form !== answer.chart.chart)];
-    chosen.value = 0;
-  } catch (error) {
-    tellTrouble(error);
-  } finally {
-    if (turn === asked) busy.value = false;
-  }
-}
-
-const width = () => Math.max(220, Math.floor(((sheet.value?.clientWidth ?? 780) - 44 - 28) / 3));
-
-async function propose(body: { passage?: string; marked?: Marked }) {
-  asked += 1;
-  const turn = asked;
-  busy.value = true;
-  using.value = body.marked ?? [];
-  const wide = width();
-  table.value = null;
-  try {
-    const answer = await post<{ passage: PassageFound; proposals: Proposal[]; objection: string | null }>(`/api/pieces/${piece.state!.id}/proposals`, { ...body, width: Math.round(wide * 1.3), height: Math.round(wide * 1.2) });
-    if (turn !== asked) return;
-    reading.value = answer.passage;
-    proposals.value = answer.proposals;
-    objection.value = answer.objection;
-    family.value = null;
-    chosen.value = 0;
-    pointed.value = null;
-  } catch (error) {
-    if (turn === asked) { proposals.value = []; reading.value = null; }
-    tellTrouble(error);
-  } finally {
-    if (turn === asked) busy.value = false;
-  }
+  void chart(id, column);
 }
 
 function choose(id: string) {
@@ -162,10 +63,8 @@ async function place(index = chosen.value) {
   const proposal = shown.value[index];
   if (!proposal || busy.value) return;
   busy.value = true;
-  const source = using.value.length ? { marked: using.value } : { passage: current.value };
-  const answer = table.value
-    ? await piece.send("chart", () => ({ table: table.value, chart: proposal.form, column: measure.value, page: target.value, ...(asking.value && proposal === proposals.value[0] ? { words: asking.value.words } : {}) }))
-    : await piece.send("place", () => ({ ...source, form: proposal.form, family: proposal.family, page: target.value }));
+  const [operation, body] = order(proposal, target.value);
+  const answer = await piece.send(operation, () => body);
   busy.value = false;
   if (!answer) return;
   const id = Object.keys(answer.objects)[0];
@@ -207,7 +106,7 @@ onMounted(async () => {
   await load();
   const wanted = passages.value?.find((p) => p.id === route.query.passage) ?? passages.value?.find((p) => p.families.length && !p.drawn.length) ?? passages.value?.find((p) => p.families.length);
   const asks = tables.value.find((t) => t.id === route.query.table) ?? (wanted ? null : tables.value[0]);
-  if (asks) { side.value = "tables"; void chart(asks.id); }
+  if (asks) { side.value = "tables"; openTable(asks.id); }
   else if (wanted) choose(wanted.id);
 });
 onBeforeUnmount(() => document.removeEventListener("selectionchange", seeMarked));
@@ -220,7 +119,7 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
   <main class="draw">
     <section ref="notes" class="notes scroll" aria-label="Notes">
       <div v-if="passages && (passages.length || tables.length)" class="sides switch" role="group" aria-label="Show"><button :aria-pressed="side === 'words'" @click="side = 'words'">Words</button><button :aria-pressed="side === 'outline'" @click="side = 'outline'">Outline</button><button :aria-pressed="side === 'tables'" @click="side = 'tables'">Tables</button></div>
-      <TableList v-if="side === 'tables'" :current="table" @choose="chart($event)" />
+      <TableList v-if="side === 'tables'" :current="table" @choose="openTable($event)" />
       <p v-else-if="passages && !passages.length" class="none">There are no words yet. <router-link :to="{ name: 'gather', params: route.params }">Write or paste some in Gather.</router-link></p>
       <Outline v-else-if="passages?.length && side === 'outline'" :passages="passages" :current="current" @choose="choose" />
       <PassageText v-else-if="passages?.length" :blocks="piece.state?.piece.notes ?? []" :passages="passages" :current="current" :lit="lit" :strong="null" @choose="choose" />

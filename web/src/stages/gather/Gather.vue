@@ -9,8 +9,8 @@ import { tell, tellTrouble } from "../../ui/notices";
 import { many } from "../../ui/words";
 import { usePiece } from "../../piece/store";
 import type { Block, PassageFound } from "../../api/types";
-import { difference, toBlocks, toDoc } from "./blocks";
-import { BlockIds, Queries } from "./extensions";
+import { cells, difference, toBlocks, toDoc } from "./blocks";
+import { BlockIds, Queries, stamp } from "./extensions";
 import AddTable from "./AddTable.vue";
 import TableDesk from "./TableDesk.vue";
 import MakePiece from "../../piece/MakePiece.vue";
@@ -61,12 +61,6 @@ function pasted(event: ClipboardEvent): boolean {
   return true;
 }
 
-/** Cells of a spreadsheet: several lines, nearly all with as many tabs as the others. */
-function cells(text: string) {
-  const counts = text.trim().split("\n").map((line) => line.split("\t").length - 1);
-  return counts.length >= 2 && counts[0] > 0 && counts.filter((n) => n === counts[0]).length >= counts.length * 0.8;
-}
-
 async function bringCells(text: string) {
   const before = new Set(tables.value.map((t) => t.id));
   if (!(await piece.send("tables/text", () => ({ text, name: "" })))) return;
@@ -78,7 +72,7 @@ async function flush() {
   clearTimeout(timer);
   if (!editor.value || editor.value.isDestroyed) return;
   const now = toBlocks(editor.value.getJSON());
-  stamp(now);
+  stamp(editor.value.view, now);
   const splice = difference(known, now);
   if (!splice) return;
   known = now;
@@ -87,22 +81,6 @@ async function flush() {
   mine -= 1;
   if (!answer) refill();
   void read();
-}
-
-/** Gives new blocks their ids inside the editor too, so that the next comparison knows them again. */
-function stamp(blocks: Block[]) {
-  const view = editor.value?.view;
-  if (!view) return;
-  let at = 0;
-  const transaction = view.state.tr.setMeta("addToHistory", false);
-  view.state.doc.descendants((node, pos) => {
-    if (node.isTextblock && node.textContent.trim() && (node.type.name === "paragraph" || node.type.name === "heading")) {
-      const id = blocks[at]?.id;
-      at += 1;
-      if (id && node.attrs.blockId !== id) transaction.setNodeAttribute(pos, "blockId", id);
-    }
-  });
-  if (transaction.docChanged) view.dispatch(transaction);
 }
 
 function refill() {

@@ -118,3 +118,9 @@ export function difference(before: Block[], after: Block[]) {
   const insert = after.slice(at, after.length - tail);
   return remove || insert.length ? { at, remove, insert } : null;
 }
+
+/** Cells of a spreadsheet: several lines, nearly all with as many tabs as the others. */
+export function cells(text: string) {
+  const counts = text.trim().split("\n").map((line) => line.split("\t").length - 1);
+  return counts.length >= 2 && counts[0] > 0 && counts.filter((n) => n === counts[0]).length >= counts.length * 0.8;
+}

@@ -1,8 +1,8 @@
 // Two small extensions of the editor: blocks keep their ids, and contradictions are marked where they stand.
 import { Extension } from "@tiptap/core";
 import { Plugin, PluginKey } from "@tiptap/pm/state";
-import { Decoration, DecorationSet } from "@tiptap/pm/view";
-import type { Ref } from "../../api/types";
+import { Decoration, DecorationSet, type EditorView } from "@tiptap/pm/view";
+import type { Block, Ref } from "../../api/types";
 
 export const BlockIds = Extension.create({
   name: "blockIds",
@@ -40,3 +40,17 @@ export const Queries = Extension.create<{ refs: () => Ref[] }>({
     ];
   },
 });
+
+/** Gives new blocks their ids inside the editor too, so that the next comparison knows them again. */
+export function stamp(view: EditorView, blocks: Block[]) {
+  let at = 0;
+  const transaction = view.state.tr.setMeta("addToHistory", false);
+  view.state.doc.descendants((node, pos) => {
+    if (node.isTextblock && node.textContent.trim() && (node.type.name === "paragraph" || node.type.name === "heading")) {
+      const id = blocks[at]?.id;
+      at += 1;
+      if (id && node.attrs.blockId !== id) transaction.setNodeAttribute(pos, "blockId", id);
+    }
+  });
+  if (transaction.docChanged) view.dispatch(transaction);
+}

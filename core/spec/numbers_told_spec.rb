@@ -12,8 +12,28 @@ RSpec.describe "Numbers told in passing" do
       "It sank to minus four degrees." => [[-4, "degrees"]],
       "The police stopped 180 drivers between midnight and four." => [[180, "drivers"]],
       "There are 61 cats. Ten years on we counted 48." => [[61, "cats"], [10, "years"], [48, "cats"]],
-      "It takes 16 minutes. Volunteers, of whom there were 22, were glad." => [[16, "minutes"], [22, "volunteers"]]
+      "It takes 16 minutes. Volunteers, of whom there were 22, were glad." => [[16, "minutes"], [22, "volunteers"]],
+      "Hardly an hour and a half is spent at the gates." => [[1.5, "hours"]],
+      "Hemp comes in at eleven quid." => [[11, "GBP"]],
+      "Of every eight bicycles at the station, one is gone in the morning." => [[8, "bicycles"], [1, "bicycles"]],
+      "It stood at 18.4 metres. Three years on it had sunk to 16.9." => [[18.4, "metres"], [3, "years"], [16.9, "metres"]],
+      "It comes from 34 farms. Visitors last summer numbered 8,300." => [[34, "farms"], [8300, "visitors"]],
+      "Two asked about the rent. One, a flautist, moved in." => [[2, ""], [1, ""]],
+      "She saw 31 votes, all in one handwriting." => [[31, "votes"]],
+      "By May 1,240 acorns had come up. One dry fortnight left 810 of these." => [[1240, "acorns"], [1, "fortnights"], [810, "acorns"]],
+      "It makes the crossing in twelve minutes where the other takes twenty." => [[12, "minutes"], [20, "minutes"]],
+      "There are no young men left, said Wen, who is ninety." => [[90, "years"]],
+      "First nights on Ward 6 are long, and question nine has a grid." => []
     }.each { |words, want| it("reads “#{words}”") { expect(amounts(words)).to eq(want) } }
+
+    it "counts no money of a currency that nobody named" do
+      expect(amounts("Twelve bats would vote for it, and it saves eleven thousand a year.")).to eq([[12, "bats"], [11_000, ""]])
+    end
+
+    it "does not take a ranking in one row for couples" do
+      expect(amounts("The otter won with 212 votes. The heron got 164, the hedgehog 158, the headmaster 77, and 31 votes went to the slug, a boy of 9.").first(4))
+        .to eq([[212, "votes"], [164, "votes"], [158, "votes"], [77, "votes"]])
+    end
 
     it "takes no class and no bus for a number" do
       expect(amounts("In 8B all speak Polish.")).to eq([])
@@ -27,6 +47,15 @@ RSpec.describe "Numbers told in passing" do
     it "puts parts of months, months and days without a year on one scale" do
       expect(moments("Proofs come in the first week of April. The cover is agreed on 20 May. At the end of July it is printed, and in September it is sold.").map(&:last))
         .to eq([4.1, 5.61, 7.9, 9.0])
+    end
+
+    it "takes a season among months where it fits between them" do
+      expect(moments("Digging starts in January. The wires go up over the summer. The first test is in October.").map(&:last)).to eq([1.0, 6.4, 10.0])
+      expect(moments("In January it froze. In October we close. Over the summer there is tea.").size).to eq(2)
+    end
+
+    it "takes nobody's way for an hour" do
+      expect(moments("Cullen has a bath, and this is how it came by one.")).to eq([])
     end
 
     it "takes last year for the latest of a row of years, and for nothing by itself" do

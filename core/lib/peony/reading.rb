@@ -15,13 +15,6 @@ module Peony
     # Something in the words that contradicts itself. +from+ and +to+ mark the place.
     Query = Struct.new(:kind, :message, :working, :from, :to, keyword_init: true)
 
-    # What one family makes of the passage.
-    Finding = Struct.new(:family, :fit, :reason, :items, keyword_init: true) do
-      # Gives all items their names.
-      # @return [Finding] itself
-      def named = tap { items.each(&:named) }
-    end
-
     # +findings+ are the likely ones, best first; +others+ names families that further finders saw, for a person who knows better.
     # +silence+ says why there is nothing to draw.
     Result = Struct.new(:passage, :findings, :others, :quantities, :derived, :queries, :silence, keyword_init: true) do
@@ -46,14 +39,14 @@ module Peony
 
     # @param family [String]
     # @return [Finding, nil] what one finder makes of a passage
-    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).find&.named
+    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).find&.then { |finding| finding.named unless finding.short? }
 
     # @param source [Notes::Document, Notes::Passage]
     # @return [Result]
     def of(source)
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
       text = Text.new(passage)
-      all = Finder.members.values.filter_map { |finder| finder.new(text).find }.select { |f| f.items.any? }
+      all = Finder.members.values.filter_map { |finder| finder.new(text).find }
       found = Scorer.rank(text, all)
       Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil,
                  quantities: text.heading_quantities + text.quantities,

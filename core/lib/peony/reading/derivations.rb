@@ -6,6 +6,10 @@ module Peony
     module Derivations
       FAMILIES = { "parts" => :parts, "ranking" => :ranking, "trend" => :trend, "funnel" => :funnel, "overlap" => :overlap, "headline" => :rates, "comparison" => :comparison }.freeze
       LIKELY = 3
+      # What a family that is hardly likely would show follows from nothing that was meant.
+      SURE = 0.12
+      # Families in which two numbers of one kind are one that changed.
+      CHANGING = %w[change comparison headline opposition ratio].freeze
 
       module_function
 
@@ -13,9 +17,12 @@ module Peony
       # @param findings [Array<Finding>] best first
       # @return [Array<Derived>]
       def of(text, findings)
-        by_family = findings.first(LIKELY).filter_map { |f| FAMILIES[f.family] && send(FAMILIES[f.family], text, f) }.flatten
-        [*ratios(text), *changes(text), *by_family]
+        likely = findings.first(LIKELY).select.with_index { |f, i| i.zero? || f.fit >= SURE }
+        by_family = likely.filter_map { |f| FAMILIES[f.family] && send(FAMILIES[f.family], text, f) }.flatten
+        [*ratios(text), *(changes(text) if changing?(findings)), *by_family]
       end
+
+      def changing?(findings) = findings.any? && (CHANGING.include?(findings.first.family) || findings.first(LIKELY).any? { |f| f.family == "change" && f.fit >= 0.25 })
 
       # The share, and for a goal what is still missing.
       def ratios(text)

@@ -42,8 +42,24 @@ module Peony
 
       # @param strength [Float]
       def finding(strength, reason, items)
+        finding = Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: mended(items))
+        finding unless finding.short?
+      end
+
+      # The same, where the items need not be known to tell how strong it is.
+      # @param sizes [Range] how many items make a figure
+      # @yieldreturn [Array(Array<Item>, String)] items and reason
+      # @return [Finding, nil] nil where there are surely too few
+      def later(strength, sizes)
+        found = Finding.later(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), sizes: sizes) { yield.then { |items, reason| [mended(items), reason] } }
+        # A sentence may hold several; only few of them are looked at to know.
+        units = nodes.size >= 2 ? nodes.size : text.sentences.size
+        found unless units < sizes.begin && found.short?
+      end
+
+      def mended(items)
         items.first(MENDED).each { |item| item.naming { |i| i.title = titled(i, items) if bare?(i) }.naming { |i| shorten(i) } }
-        Finding.new(family: self.class.name_of_family, fit: strength.clamp(0.0, 1.0).round(3), reason: reason, items: items)
+        items
       end
 
       # Whether a title names nothing: "Is", "Followed".
@@ -194,7 +210,10 @@ module Peony
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
-        after = text.string[q.to...measure.span.to].to_s.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
+        after = text.string[q.to...measure.span.to].to_s
+        # "One in ten would not say": what follows both numbers is said of the one.
+        after = text.string[q.to...measure.sentence.to].to_s.sub(/\A\s*(?:in|out of|of every) (?:every )?(?:\d+|#{Numbers::WORD})\s+/o, "") if after.match?(/\A\s*(?:in|out of|of every)(?: every)?\s*\z/)
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
       end
 

@@ -10,6 +10,10 @@ module Peony
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
+      OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now|then|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      SOMEBODY = /age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
+      PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
@@ -79,14 +83,12 @@ module Peony
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
 
-        before.unit if text.string[before.to...quantity.from].match?(/\A[^.!?\n]{0,40}\b(?:to|now|then|instead of|against|where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was))\s+(?:about |around |only |just )?[£€$]?\z/)
+        before.unit if text.string[before.to...quantity.from].match?(TURNED)
       end
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
-        if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(/age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i)
-          return "years"
-        end
+        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
         return money if paid?(quantity)
 
@@ -96,7 +98,7 @@ module Peony
 
       # "It saves eleven thousand a year": money, though of no currency that is told.
       def paid?(quantity)
-        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i)
+        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
 
       def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s

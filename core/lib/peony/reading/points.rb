@@ -10,10 +10,6 @@ module Peony
         def text = spans.map(&:text).join(" ")
       end
 
-      LEAST = 0.5
-      # Where fewer than three are as likely as that, the next likely ones count too.
-      FEW = 3
-      POOR = 0.3
       PARTED = /;\s+(?:and |but )?|(?<=[?!])\s+/
 
       module_function
@@ -41,9 +37,9 @@ module Peony
       def of(text, family)
         spans = Seams.parts(text, family)
         chances = Strays.chances(text, spans, family)
-        least = chances.count { |c| c >= LEAST } < FEW ? POOR : LEAST
-        spans.zip(chances).each_with_object([]) do |(span, chance), points|
-          if chance >= least then points << Point.new(span: span, more: [], chance: chance)
+        kept = Counts.kept(chances, text.once(:announced) { Counts.announced(text) })
+        spans.each_with_index.with_object([]) do |(span, i), points|
+          if kept.include?(i) then points << Point.new(span: span, more: [], chance: chances[i])
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end

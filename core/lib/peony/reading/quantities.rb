@@ -10,6 +10,7 @@ module Peony
       NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
                     tram track unit issue volume number ward plot gate berth hut floor question verse hymn act scene].freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
+      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:no|step|number|week|page|mile|class|year|day|room|chapter|part|level|lesson|figure|bus|tram|ward|question|verse|act|scene) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
@@ -93,7 +94,9 @@ module Peony
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
 
         # "page 4", but not "last year 4,212 people".
-        match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/) && !(before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i) && after.match?(/\A [[:alpha:]]/) && !before.match?(/\b(?:room|number|step|page) \z/i))
+        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
+
+        before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
@@ -165,7 +168,7 @@ module Peony
 
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
-        string[[0, match.begin(0) - 14].max...match.begin(0)].match?(/\b(?:no|step|number|week|page|mile|class|year|day|room|chapter|part|level|lesson|figure|bus|tram|ward|question|verse|act|scene) \z/i)
+        string[[0, match.begin(0) - 14].max...match.begin(0)].match?(ORDERED)
       end
 
       # "one of them", "the last one", "one day", "no one": not a count.

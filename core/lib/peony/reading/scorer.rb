@@ -11,8 +11,9 @@ module Peony
       CALLED_FOR = 0.5
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.17
-      # Below this a family is not worth showing.
-      LEAST = 0.04
+      # Below this a family is not worth showing, nor where it is this much less likely than the best: what is shown third must not be plainly wrong.
+      LEAST = 0.06
+      BESIDE = 0.12
 
       module_function
 
@@ -20,14 +21,15 @@ module Peony
       # @param findings [Array<Finding>]
       # @return [Array<Finding>] best first, each with its likelihood as fit; empty where nothing is worth a picture
       def rank(text, findings)
-        return [] if findings.empty? || (plain?(text) && Silence.preface?(text))
+        return [] if findings.empty? || (text.tree.size < 2 && text.quantities.size < 3 && Silence.preface?(text))
 
         chances = chances(Signs.of(text, findings))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
-        [sorted.first, *sorted.drop(1).select { |f| f.fit >= LEAST }]
+        best = sorted.find { |f| !f.short? } or return []
+        [best, *sorted.drop(sorted.index(best) + 1).take_while { |f| f.fit >= [LEAST, BESIDE * best.fit].max }.reject(&:short?)]
       end
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.

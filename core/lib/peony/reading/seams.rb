@@ -10,7 +10,7 @@ module Peony
                ,\s+(?:(?<comma_and>and)\s+|(?<comma_but>but|yet)\s+|(?<comma_so>so)\s+|(?<comma_or>or|nor)\s+|(?<comma_who>(?=(?:who|which|where)\b))|(?<comma>))|
                \s+(?:(?<and>and)\s+|(?<so>so)\s+(?!that\b|\w+\s+that\b)|(?<but>but)\s+|(?<who>(?=(?:who|which)\b)))/x
       KINDS = JOINT.names.map(&:to_sym).freeze
-      LEAST = 0.5
+      LEAST = 0.4
       # A sentence with more joints than this is no sentence; what is behind them is not parted.
       MOST = 60
       Joint = Struct.new(:kind, :from, :to, keyword_init: true)

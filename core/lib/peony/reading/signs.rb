@@ -115,7 +115,8 @@ module Peony
         findings.each_with_object({}) do |finding, signs|
           signs[:"f:#{finding.family}"] = finding.fit
           signs[:"n:#{finding.family}"] = 1.0
-          signs[:"k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2
+          # Items that are worked out later have no values.
+          signs[:"k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2 && !finding.put_off?
         end
       end
 

@@ -7,11 +7,14 @@ module Peony
       # Words that speak of the pages they stand on.
       PREFACE = /\A(?:(?:in )?what follows(?! (?:when|if|from|is that)\b)|(?:on )?the (?:following|next) pages|(?:in )?this (?:report|leaflet|booklet|newsletter|handout|issue|document|essay|guide|overview|summary|paper|page)\b(?=[^.]*\b(?:looks?|tells?|shows?|describes?|explains?|is (?:written|meant|for|about)|sums?|gives?|was written|will)\b))/i
 
+      # The same in the middle of a short passage: "Last spring … . This is what we found out, for the council and for anyone who swims."
+      HERE = /(?:\A|[.!?]\s+)(?:this|here|below) is (?:what|how) (?:we|i|they)\b[^.:]*\.\s*\z/i
+
       module_function
 
       # @param text [Reading::Text]
       # @return [Boolean] whether a passage introduces the pages it stands on
-      def preface?(text) = text.string.match?(PREFACE) && text.sentences.size <= 4
+      def preface?(text) = text.sentences.size <= 4 && (text.string.match?(PREFACE) || text.string.match?(HERE))
 
       # @param text [Reading::Text]
       # @param all [Array<Finding>] what the finders saw

@@ -117,8 +117,8 @@ module Peony
         shared = own.content.uniq.count { |w| usual[:words][w] > 1 }
         mood, often = usual[:moods].map { |m, count| [m, m == own.mood ? count - 1 : count] }.max_by(&:last)
         {
-          near: Vectors.cosine(own.middle, text.middle), repeats: [shared, 3].min / 3.0, new: one(shared.zero?), few: one(seen.size < 4), many: one(seen.size > 6), eight: one(seen.size >= 8), sentences: [seen.size, 12].min / 12.0,
-          other_numbered: one(own.signs.key?(:numbered) != usual[:numbered]),
+          near: Vectors.cosine(own.middle, text.middle), repeats: [shared, 3].min / 3.0, new: one(shared.zero?),
+          few: one(seen.size < 4), many: one(seen.size > 6), eight: one(seen.size >= 8), sentences: [seen.size, 12].min / 12.0, other_numbered: one(own.signs.key?(:numbered) != usual[:numbered]),
           odd: one(others.positive? && often >= others * 0.6 && mood != own.mood), tense: one(!own.past.nil? && own.past != usual[:past]), same_lead: one(usual[:firsts][own.first] > 1),
           alike: others.zero? ? 0.0 : (usual[:leads][own.lead] - 1).to_f / others, brief: one(own.length < usual[:length] * 0.6), lengthy: one(own.length > usual[:length] * 1.5),
           before_pronoun: one(seen[index + 1]&.lead == :pronoun), after_one: one(index == 1), last_but_one: one(index == seen.size - 2 && seen.size > 4)

@@ -8,10 +8,10 @@ module Peony
         family "cause"
 
         def find
-          items = alike(series: text.sentences.size <= 2)
-          return nil if items.size < 2
-
-          finding(text.cues[:because].clamp(0, 4) * 0.2, "#{count(items.size, 'cause')} and what comes of them", items)
+          later(text.cues[:because].clamp(0, 4) * 0.2, 2..) do
+            items = alike(series: text.sentences.size <= 2)
+            [items, "#{count(items.size, 'cause')} and what comes of them"]
+          end
         end
       end
     end

@@ -10,15 +10,15 @@ module Peony
         BACK = /\b(?:again|once more|back (?:to|into|they go|in)|start again|round we go|return|over and over|begin anew|and so (?:to|on)|wait for|for the next|by next)\b/i
 
         def find
-          items = chain || alike(series: text.sentences.size <= 2)
-          items = closed(items)
-          items = items[0..-2] if items.size > 3 && only_back?(items.last, items.first)
-          return nil if items.size < 3 || items.size > 10
-
-          finding((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), "#{count(items.size, 'step')}, and the last leads back to the first", items)
+          later((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), 3..10) { round.then { |items| [items, "#{count(items.size, 'step')}, and the last leads back to the first"] } }
         end
 
         private
+
+        def round
+          items = closed(chain || alike(series: text.sentences.size <= 2))
+          items.size > 3 && only_back?(items.last, items.first) ? items[0..-2] : items
+        end
 
         # One sentence that goes round: "the baker tells the postman, who tells the gate, who tell the baker".
         def chain

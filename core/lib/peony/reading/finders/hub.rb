@@ -8,10 +8,7 @@ module Peony
         family "hub"
 
         def find
-          items = alike
-          return nil if items.size < 3
-
-          finding(cue?(:centre) ? 0.6 : 0.2, "#{count(items.size, 'thing')} around one in the middle", items)
+          later(cue?(:centre) ? 0.6 : 0.2, 3..) { alike.then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
         end
       end
     end

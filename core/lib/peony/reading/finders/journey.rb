@@ -8,11 +8,8 @@ module Peony
         family "journey"
 
         def find
-          items = alike(series: dense?)
-          return nil if items.size < 3
-
           felt = share(units) { |s| s.text.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) } }
-          finding(felt, "#{count(items.size, 'stage')} that a person goes through", items)
+          later(felt, 3..) { alike(series: dense?).then { |items| [items, "#{count(items.size, 'stage')} that a person goes through"] } }
         end
 
         private

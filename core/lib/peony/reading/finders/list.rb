@@ -8,10 +8,7 @@ module Peony
         family "list"
 
         def find
-          items = alike
-          return nil if items.size < 2
-
-          finding(nodes.size >= 2 ? 0.7 : 0.4, reason(items), items)
+          later(nodes.size >= 2 ? 0.7 : 0.4, 2..) { alike.then { |items| [items, reason(items)] } }
         end
 
         private

@@ -11,6 +11,9 @@ module Peony
 
         HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
 
+        ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
+                    /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i, /\bdangers?\b|\bthreat|\brisks?\b|\bsink\b|\bfears?\b|\bharm\b|\blose\b/i].freeze
+
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
@@ -48,7 +51,19 @@ module Peony
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
 
           list = axes? ? boxes : []
-          boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
+          return boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
+
+          assessed.then { |heads| boxed(heads, 0.4) if heads }
+        end
+
+        # An assessment told in prose: what is strong, what is weak, what could help, what could harm, each in a sentence of its own and in this order.
+        def assessed
+          at = -1
+          heads = ASSESSED.map do |pattern|
+            index = text.sentences.each_index.find { |i| i > at && text.sentences[i].text.match?(pattern) } or return nil
+            text.sentences[at = index]
+          end
+          heads if heads.last.from != heads.first.from
         end
 
         # The four statements of running text that most likely say something of their own.

@@ -8,12 +8,9 @@ module Peony
         family "sequence"
 
         def find
-          items = steps
-          return nil if items.size < 3
-
           told = share(units) { |s| text.told?(s) }
           marked = share(units) { |s| s.text.match?(Words::ORDER) }
-          finding((nodes.any? && nodes.all?(&:ordered) ? 0.4 : 0) + (told * 0.5) + (marked * 0.4), "#{count(items.size, 'step')} in order", items)
+          later((nodes.any? && nodes.all?(&:ordered) ? 0.4 : 0) + (told * 0.5) + (marked * 0.4), 3..) { steps.then { |items| [items, "#{count(items.size, 'step')} in order"] } }
         end
 
         private

@@ -38,10 +38,13 @@ module Peony
           list = text.moments_in(span).sort_by { |m| [m.kind == :weekday ? 1 : 0, m.from] }
           # "In 2025 the first grapes were cut on 9 September": the day, of that year.
           year, day = list.first(2)
-          return day.dup.tap { |d| d.sort += year.sort } if list.size == 2 && year.kind == :year && day.kind == :day && day.sort < 1
+          return of_year(day, year) if list.size == 2 && year.kind == :year && ((day.kind == :day && day.sort < 1) || (day.kind == :month && day.sort < 13))
 
           list.find { |m| (m.kind == :time) == timed? } || list.first
         end
+
+        # Days are fractions of a year, and counted in months where months are told too: see {Dates.level}.
+        def of_year(day, year) = day.dup.tap { |d| d.sort = year.sort + (d.kind == :month ? (d.sort - 1) / 12.0 : d.sort) }
 
         # Whether it goes by the clock.
         def timed? = @timed.nil? ? @timed = text.moments.count { |m| m.kind == :time } * 2 > text.moments.size : @timed
@@ -83,7 +86,7 @@ module Peony
             at = own && without(part, moment).gsub(/[^[:alpha:]]/, "").length < 3 ? text.string[own.to...before.to].index(/,\s+(?:and |then )?|\s+and\s+|;\s+/) : nil
             if at
               list[-1] = text.span(before.from, own.to + at)
-              from = own.to + at + text.string[own.to + at..][/\A[,;\s]*(?:and |then )?/].length
+              from = own.to + at + text.string[(own.to + at)..][/\A[,;\s]*(?:and |then )?/].length
               list << text.span(from, part.to)
             else
               list << part

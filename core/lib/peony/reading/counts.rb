@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # How many items running text holds. Each sentence carries one with some likelihood; how many of them do follows the Poisson binomial distribution
+    # (a convolution over the sentences). That is weighed with how many points people make in a passage: three to six, seldom one or nine.
+    module Counts
+      # For 0, 1, 2 ... points how usual so many are, beside the most usual. Not learned from the training passages: their writers have habits of their own.
+      USUAL = [0.02, 0.05, 0.25, 0.8, 1, 1, 0.8, 0.5, 0.3, 0.2, 0.12, 0.08, 0.06].freeze
+      # A number that is announced ("three reasons") is that much more likely.
+      ANNOUNCED = 4.0
+      # In more sentences than this the likely ones are taken one by one: working it out grows with their square.
+      LONGEST = 24
+
+      SAID = /\b(#{Numbers::WORD}|\d) (?:[a-z'’-]+ )?(?:reasons|ways|kinds|sorts|causes|culprits|paths|camps|lots|seasons|groups|parts|corners|effects|consequences|steps|stages)\b/i
+
+      module_function
+
+      # @param chances [Array<Float>] 0..1 for each sentence
+      # @param announced [Integer, nil] a number that the words announce
+      # @return [Array<Integer>] which of them carry an item, in order
+      def kept(chances, announced = nil)
+        return chances.each_index.select { |i| chances[i] >= 0.5 } if chances.size > LONGEST
+
+        most = distribution(chances).each_with_index.max_by { |share, k| share * (USUAL[k] || USUAL.last) * (k == announced ? ANNOUNCED : 1) }.last
+        chances.each_index.max_by(most) { |i| [chances[i], -i] }.sort
+      end
+
+      # @return [Array<Float>] for 0, 1, 2 ... how likely it is that so many of independent events happen
+      def distribution(chances)
+        chances.each_with_object([1.0]) do |chance, shares|
+          shares << 0.0
+          (shares.size - 1).downto(1) { |k| shares[k] = (shares[k] * (1 - chance)) + (shares[k - 1] * chance) }
+          shares[0] *= 1 - chance
+        end
+      end
+
+      # @param text [Reading::Text]
+      # @return [Integer, nil] how many are announced in the heading or the first sentence
+      def announced(text)
+        said = "#{text.passage.heading}. #{text.sentences.first&.text}"[SAID, 1] or return nil
+        said.match?(/\d/) ? said.to_i : Numbers.spelled(said.downcase)
+      end
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+# What finders make of prose that leaves out what tables say outright.
+RSpec.describe "Told in prose" do
+  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
+  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
+  def titles(family, words) = found(family, words).items.map(&:title)
+
+  describe "what things do" do
+    it "takes a word in -s behind one thing for what it does" do
+      verbs = Peony::Reading::Tokens.of("The old one kneads 12 kg. The pump lifts it. Nobody plants willows.").select(&:finite?).map(&:text)
+      expect(verbs).to eq(%w[kneads lifts plants])
+    end
+
+    it "leaves things in the plural alone" do
+      verbs = Peony::Reading::Tokens.of("The bus times change by the week. Consent forms are on the desk.").select(&:finite?).map(&:text)
+      expect(verbs).not_to include("times", "forms")
+    end
+  end
+
+  describe "aspects" do
+    it "names a share by what it is of, and begins a cell with its number" do
+      aspects = found("comparison", "## Heat\n\n- Stove: keeps 90 % of the warmth, wants 20 minutes to warm up\n- Heater: keeps 60 % of the warmth, wants 5 minutes to warm up\n").items.map(&:aspects)
+      expect(aspects).to eq([[["warmth", "90 % of the warmth"], ["minutes", "20 minutes to warm up"]], [["warmth", "60 % of the warmth"], ["minutes", "5 minutes to warm up"]]])
+    end
+
+    it "puts a table of aspects behind columns where most of its cells would be empty" do
+      forms = Peony::Figures::Proposals.for(read("The old mixer kneads 12 kg at a time and has done so since the war. The new one takes 30 kg, costs £2,400 and is done in 11 minutes."), family: "comparison").map(&:form)
+      expect(forms.index("columns")).to be < (forms.index("aspects-table") || forms.size)
+    end
+  end
+
+  describe "shares and stages" do
+    it "keeps no verb as a detail, and of the rest only what is said of it" do
+      items = found("parts", "Children take a third of the tickets, adults 40 % and the rest goes to members.").items
+      expect(items.map { |i| [i.title, i.detail, i.value] }).to eq([["Children", "", 33.3], ["Adults", "", 40], ["The rest goes to members", "", 26.7]])
+    end
+
+    it "parts the sum in the heading, though the first part is as much as the others" do
+      expect(titles("parts", "## Where the £9,000 goes\n\nRoof: £4,500\nWindows: £2,250\nPaint: £1,350\nOpening party: £900\n")).to eq(["Roof", "Windows", "Paint", "Opening party"])
+    end
+
+    it "says what the six of the nineteen did, and counts the one with a name" do
+      words = "Seventy-three people wrote. Of those, 41 rang back. Nineteen came to see it, and six of the nineteen stayed for tea. Two asked about the rent. One, a flautist, moved in."
+      expect(found("funnel", words).items.map { |i| [i.value, i.title[/\A[^,]+/]] }.last(3)).to eq([[6, "Stayed for tea"], [2, "Asked about the rent"], [1, "A flautist"]])
+    end
+  end
+
+  describe "points in time" do
+    it "takes terms and seasons that lead their lines for points" do
+      expect(titles("trend", "## Books read per pupil\n\nAutumn term: 4.1\nSpring term: 5.6\nSummer term: 7.2\nThis autumn: 8.0\n")).to eq(["Autumn term", "Spring term", "Summer term", "This autumn"])
+    end
+
+    it "shows what was measured on a line of dates, not the date twice" do
+      proposals = Peony::Figures::Proposals.for(read("Members\n\nOur members month by month: in December 120, in January 140, in February 155, and in March 170."), family: "trend")
+      line = proposals.find { |p| Peony::Figures::Form.fetch(p.form).facts.family == "timeline" }
+      expect(line.items.first.values_at("title", "date")).to eq(["120 members", "December"])
+    end
+
+    it "keeps no point without a number" do
+      items = found("trend", "In December there were 120 members. In January 140. In February 155. In March 170. Then came the storm.").items
+      expect(items.map(&:value)).to eq([120, 140, 155, 170])
+    end
+
+    it "gives a date alone the clause before it, and a day the year of its sentence" do
+      words = "On 2 February the pruning starts. Buds break in the middle of April, and nobody leaves until the frosts are over, on 20 May. In 2025 the first grapes were cut on 9 September."
+      expect(found("timeline", words).items.map(&:date)).to eq(["2 February", "the middle of April", "20 May", "9 September"])
+    end
+
+    it "reads a programme whose lines all begin with a time as entries" do
+      words = "## Fair day\n\n7.00 the field opens for stalls\n9.30 pony judging\n12.00 the band, if sober\n"
+      expect(found("timeline", words).items.map(&:date)).to eq(%w[7.00 9.30 12.00])
+    end
+  end
+
+  describe "one over others, and what both have" do
+    it "begins a tree with whoever is said to be at the top" do
+      words = "Newcomers ask who tells whom what to do. At the top sits the council of nine. Under it the director runs three sections. Rangers answer to Tam and come in two crews, " \
+              "upper valley and lower. The gardens are Hedda's, with four gardeners and a boy for the hens."
+      items = found("hierarchy", words).items
+      expect([items.size, items.first.spans.first.text]).to eq([1, "At the top sits the council of nine."])
+    end
+
+    it "sees what both have behind a but" do
+      items = found("overlap", "Bees fly by day and see the ultraviolet. The bats have the night and their ears. But both hang together in winter to keep warm.").items
+      expect(items.size).to eq(3)
+    end
+  end
+
+  it "names what a ratio is of by what there is so many of" do
+    item = found("ratio", "Of every eight bicycles that stand at the station, one is gone in the morning.").items.first
+    expect([item.value, item.title]).to match([12.5, /bicycles/i])
+  end
+end

@@ -2,6 +2,7 @@
 
 RSpec.describe Peony::Reading::Finding do
   def item(title) = Peony::Reading::Item.new(title: title, detail: "", spans: [], children: [], aspects: [])
+
   def later(sizes, items, calls = [])
     described_class.later(family: "list", fit: 0.4, sizes: sizes) { calls << 1 and [items, "#{items.size} things side by side"] }
   end

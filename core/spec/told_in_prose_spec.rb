@@ -21,12 +21,14 @@ RSpec.describe "Told in prose" do
 
   describe "aspects" do
     it "names a share by what it is of, and begins a cell with its number" do
-      aspects = found("comparison", "## Heat\n\n- Stove: keeps 90 % of the warmth, wants 20 minutes to warm up\n- Heater: keeps 60 % of the warmth, wants 5 minutes to warm up\n").items.map(&:aspects)
+      aspects = found("comparison",
+                      "## Heat\n\n- Stove: keeps 90 % of the warmth, wants 20 minutes to warm up\n- Heater: keeps 60 % of the warmth, wants 5 minutes to warm up\n").items.map(&:aspects)
       expect(aspects).to eq([[["warmth", "90 % of the warmth"], ["minutes", "20 minutes to warm up"]], [["warmth", "60 % of the warmth"], ["minutes", "5 minutes to warm up"]]])
     end
 
     it "puts a table of aspects behind columns where most of its cells would be empty" do
-      forms = Peony::Figures::Proposals.for(read("The old mixer kneads 12 kg at a time and has done so since the war. The new one takes 30 kg, costs £2,400 and is done in 11 minutes."), family: "comparison").map(&:form)
+      forms = Peony::Figures::Proposals.for(read("The old mixer kneads 12 kg at a time and has done so since the war. The new one takes 30 kg, costs £2,400 and is done in 11 minutes."),
+                                            family: "comparison").map(&:form)
       expect(forms.index("columns")).to be < (forms.index("aspects-table") || forms.size)
     end
   end
@@ -49,7 +51,8 @@ RSpec.describe "Told in prose" do
 
   describe "points in time" do
     it "takes terms and seasons that lead their lines for points" do
-      expect(titles("trend", "## Books read per pupil\n\nAutumn term: 4.1\nSpring term: 5.6\nSummer term: 7.2\nThis autumn: 8.0\n")).to eq(["Autumn term", "Spring term", "Summer term", "This autumn"])
+      expect(titles("trend",
+                    "## Books read per pupil\n\nAutumn term: 4.1\nSpring term: 5.6\nSummer term: 7.2\nThis autumn: 8.0\n")).to eq(["Autumn term", "Spring term", "Summer term", "This autumn"])
     end
 
     it "shows what was measured on a line of dates, not the date twice" do

@@ -212,7 +212,10 @@ module Peony
 
         after = text.string[q.to...measure.span.to].to_s
         # "One in ten would not say": what follows both numbers is said of the one.
-        after = text.string[q.to...measure.sentence.to].to_s.sub(/\A\s*(?:in|out of|of every) (?:every )?(?:\d+|#{Numbers::WORD})\s+/o, "") if after.match?(/\A\s*(?:in|out of|of every)(?: every)?\s*\z/)
+        if after.match?(/\A\s*(?:in|out of|of every)(?: every)?\s*\z/)
+          after = text.string[q.to...measure.sentence.to].to_s.sub(/\A\s*(?:in|out of|of every) (?:every )?(?:\d+|#{Numbers::WORD})\s+/o,
+                                                                   "")
+        end
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
       end

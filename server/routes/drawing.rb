@@ -80,7 +80,7 @@ module PeonyServer
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
           { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn,
-            families: reading.findings.map { |f| f.to_h.slice(:family, :fit, :reason) }, others: reading.others, silence: reading.silence,
+            families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } }, others: reading.others, silence: reading.silence,
             corrected: !Peony::Reading::Correction.of(reading.passage, piece.data["readings"]).nil?, items: reading.items.map { |i| refs(reading, i) },
             derived: reading.derived.map { |d| d.to_h.slice(:value, :unit, :working) },
             quantities: reading.quantities.map { |q| q.to_h.slice(:text, :value, :unit) },

@@ -15,6 +15,7 @@ module Peony
         question: /\?/, frame: FRAME, aside: ASIDE, back: BACK, and: /\A(?:but|and|so|or|yet|nor|well|still|meanwhile)\b/, first_person: /\b(?:i|me|my|we|us)\b/,
         we: /\b(?:we|our|us|i)\b/, you_we: /\b(?:i|we|you|me|us|our|my)\b/, not: /\b(?:not|never|nobody|no one|nothing)\b|n['’]t\b/, none_of: /\b(?:not|never|no|nobody|nothing|none|without)\b|n['’]t\b/,
         future: /\b(?:will|going to|next (?:year|week|spring|month))\b/, colon: /:\s/, order: Words::ORDER, none: /\A(?:none|nobody|no one|nothing|all of|everything|that (?:is|was)|this is)\b/,
+        sums_up: /\A(?:none of (?:this|these|it|them|us)|all (?:of )?(?:this|these|that|it|them)|that(?:['’]s| is| was) (?:all|it|that)|so much for|nothing (?:else|of this)|everything (?:was|goes|else))\b/,
         they: /\A(?:they|it|he|she)\b/, exclaim: /!\z/, announces: Cues::ALL[:announced], there: /\bthere (?:is|are|was)|more than|\ball\b|\beverything\b|\bask\b/,
         modal: /\b(?:may|must|should|can|could|would|might)\b/, says: /\b(?:says|said|tells|told|reckons|swears|claims|admits)\b/,
         still: /\b(?:still|since|already|meanwhile|however|though|even|too|away|yet)\b/, ends: /\A(?:and|even|finally|at last|last of all|then|in the end|or|plus|also)\b/,

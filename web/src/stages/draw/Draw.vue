@@ -127,13 +127,14 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
     </section>
     <section class="desk">
       <header class="top">
-        <div><h2>{{ table ? tableName : reading ? (title || "Nothing to draw here") : busy ? "Reading …" : "Choose a passage" }}</h2><p class="small quiet">{{ table ? "drawn with the numbers of this table" : using.length ? "drawn from just the words you marked" : "drawn from the words marked on the left" }}</p></div>
+        <h2>{{ table ? tableName : reading ? (title || "Nothing to draw here") : busy ? "Reading …" : "Choose a passage" }}</h2>
         <label v-if="table && measures.length > 1" class="about small">About <select class="field" :value="measure ?? measures[0]" @change="chart(table!, ($event.target as HTMLSelectElement).value)"><option v-for="m in measures" :key="m">{{ m }}</option></select></label>
+        <div v-if="!table" class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
         <div v-if="!table && families.length > 1" class="tabs" role="tablist" aria-label="Families">
           <button role="tab" :aria-selected="!family" @click="family = null; chosen = 0">All</button>
           <button v-for="name in families" :key="name" role="tab" :aria-selected="family === name" @click="family = name; chosen = 0">{{ FAMILY[name] ?? name }}</button>
         </div>
-        <div v-if="!table" class="walk"><button class="act" :disabled="!passages || passages[0]?.id === current" @click="next(-1)">Previous</button><button class="act" :disabled="!passages || passages.at(-1)?.id === current" @click="next(1)">Next passage</button><button class="act" :disabled="!undrawn.length" title="The next passage that is worth a figure and has none" @click="skip">Next undrawn</button></div>
+        <p v-if="table || using.length || families.length < 2" class="small quiet">{{ table ? "drawn with the numbers of this table" : using.length ? "drawn from just the words you marked" : "drawn from the words marked on the left" }}</p>
       </header>
       <form v-if="table" class="ask" @submit.prevent="ask">
         <input v-model="wish" class="field" aria-label="Ask for a chart" placeholder="Ask for it: visitors as a line, show Saturdays and Sundays, mark the best three nights" />
@@ -167,11 +168,11 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
 .marked { position: sticky; bottom: 14px; display: flex; justify-content: center; }
 .none { padding: 34px; max-width: 460px; color: var(--quiet); font-size: 15px; }
 .desk { display: flex; flex-direction: column; min-width: 0; min-height: 0; } .desk .body { flex: 1; } .ask { display: flex; gap: 10px; padding: 0 22px 12px; align-items: center; } .ask .field { flex: 1; }
-.top { padding: 14px 22px 10px; display: flex; align-items: flex-start; gap: 22px; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; }
-.tabs { display: flex; margin-left: auto; } .tabs button { padding: 6px 11px; color: var(--quiet); border-bottom: 2px solid transparent; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
-.walk { display: flex; gap: 14px; padding-top: 7px; white-space: nowrap; } .tabs + .walk { margin-left: 0; } .walk { margin-left: auto; }
+.top { padding: 14px 22px 10px; display: grid; grid-template-columns: minmax(0, 1fr) auto; column-gap: 22px; row-gap: 3px; align-items: baseline; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; grid-column: 1 / -1; }
+.tabs { display: flex; flex-wrap: wrap; grid-column: 1 / -1; margin-left: -11px; } .tabs + p { margin-top: 2px; } .tabs button { padding: 4px 11px; color: var(--quiet); border-bottom: 2px solid transparent; white-space: nowrap; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
+.walk { display: flex; gap: 14px; white-space: nowrap; }
 .body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; }
-.sides { position: sticky; top: 0; z-index: 2; width: 250px; margin: 12px 0 0 34px; } .about { margin-left: auto; display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
+.sides { position: sticky; top: 0; z-index: 2; width: 250px; margin: 12px 0 0 34px; } .about { display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
 .sheet { padding: 3px 22px 22px; }
 .foot { background: var(--panel); border-top: 1px solid var(--line); padding: 10px 22px; display: flex; align-items: center; gap: 14px; min-height: 66px; } .goes { font: 600 16px var(--serif); }
 .pages { display: flex; gap: 6px; align-items: center; overflow-x: auto; padding: 3px; } .mini { width: 32px; height: 42px; border: 1px solid var(--line); background: var(--paper); flex: none; overflow: hidden; display: grid; place-items: center; }

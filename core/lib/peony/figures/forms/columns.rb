@@ -13,21 +13,22 @@ module Peony
           refuse("The columns are too narrow.") if @w < 92
           pad = gap(18)
           cells = items.map { [@w - (pad * 2), height - (pad * 2) - gap(8)] }
-          joined = items.map do |i|
-            if i.aspects.empty?
-              i
-            else
-              i.dup.tap do |c|
-                c.detail = i.aspects.reject { |_, words| i.value && words.gsub(/[[:space:]]/, "") == Values.text(i).gsub(/[[:space:]]/, "") }.map { |name, words| "#{name} #{words}" }.join(" · ")
-              end
-            end
-          end
+          joined = paired? ? items.map { |i| i.dup.tap { |c| c.detail = aspects(i) } } : items
           labels = fit_labels(cells, most: 28 * unit, list: joined, above: ->(i) { i.date || (i.value ? Values.text(i) : nil) })
           tall = [height, labels.map(&:height).max + (pad * 2) + gap(64)].min
           each_item { |item, i| panel(item, i, labels[i], pad, tall) }
         end
 
         private
+
+        # Whether the things are told by the same aspects; what was told in prose says more in its own words.
+        def paired? = items.all? { |i| i.aspects.size >= 2 } && AspectsTable.filled(items) >= 0.75
+
+        # "price £12 · 5 minutes": a name that its words say anyway is not said twice.
+        def aspects(item)
+          told = item.aspects.reject { |_, words| item.value && words.gsub(/[[:space:]]/, "") == Values.text(item).gsub(/[[:space:]]/, "") }
+          told.map { |name, words| words.downcase.include?(name.downcase) ? words : "#{name} #{words}" }.join(" · ")
+        end
 
         def panel(item, index, label, pad, tall)
           x = index * (@w + gap)

@@ -10,7 +10,7 @@ module Peony
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
         # "They cost £19": words that say something name no aspect; the unit does.
-        SAYING = /\A(?:it|they|he|she|we|you|that|this|there|and|but|with|for|in)\b|\b(?:is|are|was|were|costs?|takes?|took|has|have|had|needs?|comes? to|about)\b/i
+        SAYING = /\A(?:it|they|he|she|we|you|that|this|there|and|but|with|for|in|to|of|on|at|by|from|as|an?|the|or|so|not|only|up)\b|\b(?:is|are|was|were|costs?|takes?|took|has|have|had|needs?|comes? to|about)\b/i
         VERB = /\A(?:costs|takes|needs|wants|has|is|holds|keeps|gives|uses|burns|makes|lasts|brings|pays|gets|loses)\z/
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 

@@ -69,8 +69,9 @@ module Peony
 
         # How well these items fill what the form shows, 0..1: a form that needs more than they say is worth less to them.
         # @param items [Array<Item>]
+        # @param family [String] which they were read as
         # @return [Float]
-        def filled(_items) = 1.0
+        def filled(_items, _family) = 1.0
 
         # Forms that cannot nest show the parts of a single thing, or tell the parts of each item in its detail.
         # @param items [Array<Item>]

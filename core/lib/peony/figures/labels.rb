@@ -69,6 +69,8 @@ module Peony
         room = 0.0 if room > width * 0.3
         head = Type::Composing.text(words, house.font("label"), size, width - room, leading: 1.22, hard: hard)
         over = above && above.call(item).to_s
+        # "December" over "December" says it twice.
+        over = "" if over == item.title
         top = over && !over.empty? ? Type::Composing.text(over, house.font("number"), size, width, leading: 1.2, hard: hard) : nil
         body = detail && !item.detail.empty? ? Type::Composing.text(item.detail, house.font("body"), small, width, leading: 1.36, hard: hard) : nil
         return nil if head.nil? || (over && !over.empty? && top.nil?) || (detail && !item.detail.empty? && body.nil?)

@@ -47,7 +47,7 @@ module Peony
         return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
-        fit *= form.filled(shown)
+        fit *= form.filled(shown, finding.family)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
         fit *= 1.04 if form.facts.needs.any?

@@ -9,7 +9,7 @@ module Peony
                               sees: "a column for each thing and a row for each aspect", reason: "the same questions asked of each"
 
         # What was told in prose leaves most cells empty, or has no aspects at all: columns say it better.
-        def self.filled(items)
+        def self.filled(items, _family = nil)
           names = items.flat_map { |i| i.aspects.map(&:first) }.uniq
           return 0.7 if names.empty?
 

@@ -8,6 +8,9 @@ module Peony
         form "cause-chain", title: "Chain of causes", family: "cause", also: %w[sequence decision], least: 2, most: 9,
                             sees: "boxes with an arrow from each to what follows from it", reason: "one thing brings the next"
 
+        # Reasons that stand side by side are no chain: an arrow would say that one brings the next.
+        def self.filled(items, family) = family != "cause" || Linked.chain?(items) ? 1.0 : 0.8
+
         def draw
           columns, labels = best
           rows = (items.size / columns.to_f).ceil

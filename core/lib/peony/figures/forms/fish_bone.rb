@@ -8,6 +8,9 @@ module Peony
         form "fish-bone", title: "Fish bone", family: "cause", least: 3, most: 8,
                           sees: "a backbone with slanting bones, a cause at each", reason: "what leads to one thing"
 
+        # Links of a chain hang on each other, not all on one thing.
+        def self.filled(items, _family) = Linked.chain?(items) ? 0.9 : 1.0
+
         def draw
           @pairs = (items.size / 2.0).ceil
           head = [width * 0.12, height * 0.22, 120 * unit].min

@@ -68,15 +68,16 @@ module Peony
 
         room = 0.0 if room > width * 0.3
         head = Type::Composing.text(words, house.font("label"), size, width - room, leading: 1.22, hard: hard)
-        over = above && above.call(item).to_s
-        # "December" over "December" says it twice.
-        over = "" if over == item.title
-        top = over && !over.empty? ? Type::Composing.text(over, house.font("number"), size, width, leading: 1.2, hard: hard) : nil
+        over = line_over(item, above)
+        top = over ? Type::Composing.text(over, house.font("number"), size, width, leading: 1.2, hard: hard) : nil
         body = detail && !item.detail.empty? ? Type::Composing.text(item.detail, house.font("body"), small, width, leading: 1.36, hard: hard) : nil
-        return nil if head.nil? || (over && !over.empty? && top.nil?) || (detail && !item.detail.empty? && body.nil?)
+        return nil if head.nil? || (over && top.nil?) || (detail && !item.detail.empty? && body.nil?)
 
         Label.new(above: top, title: head, detail: body, space: size * 0.22, icon: room.positive? ? icon_of(item) : nil, room: room)
       end
+
+      # What stands over a title, if anything does: "December" over "December" would say it twice.
+      def line_over(item, above) = above && above.call(item).to_s.then { |words| words unless words.empty? || words == item.title }
 
       # Forms that have no place of their own for icons set them before the titles.
       def beside? = @beside_title.nil? ? (@beside_title = !self.class.facts.icons && items.any? { |i| icon_of(i) }) : @beside_title

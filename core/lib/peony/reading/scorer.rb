@@ -7,8 +7,8 @@ module Peony
     module Scorer
       NONE = "none"
       # How likely it must be that the words need no picture: less where nothing in their layout or numbers speaks for one.
-      SILENT = 0.4
-      CALLED_FOR = 0.5
+      SILENT = 0.3
+      CALLED_FOR = 0.4
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.17
       # Below this a family is not worth showing, nor where it is this much less likely than the best: what is shown third must not be plainly wrong.

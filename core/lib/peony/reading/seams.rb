@@ -99,10 +99,12 @@ module Peony
 
       # What the words behind a joint begin with and speak of.
       def behind(text, after)
-        first = text.tokens_in(after).first
+        first, second = text.tokens_in(after)
         lead = Manner.lead(text, after)
         words = after.text
         {
+          # "... and wait", "... and check before locking everything": a deed without a thing.
+          bare_after: one(first && (second.nil? || %w[in to rb rp wrb].include?(second.tag) || !Runs.word?(second))),
           verb_after: one(first&.finite? || first&.tag == "vbn"), ing_after: one(first&.tag == "vbg"), the_after: one(lead == :the), pronoun_after: one(lead == :pronoun),
           person_after: one(lead == :person), when_after: one(lead == :when), name_after: one(lead == :name),
           passive_after: one(text.tokens_in(after).first(5).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were)\z/) && b.tag == "vbn" }),

@@ -69,7 +69,14 @@ module Peony
           @strength = [0.15 * text.cues[:both], 0.6].min
           spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
           spans = groups.any? ? groups + spans.drop(1).select { |s| s.text.match?(BOTH) && !s.text.match?(/\b(?:only|alone)\b/i) } : spans.drop(1) if spans.size > 3 && introduces?(spans.first)
+          spans = without_pronoun(spans) if groups.any?
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
+        end
+
+        # "They borrow from each other all day" only leads to what is shared between whom.
+        def without_pronoun(spans)
+          rest = spans.reject { |s| s.text.match?(/\A(?:well,? |and |but )?they\b/i) }
+          rest.size >= groups.size + 2 ? rest : spans
         end
 
         # "Flowers for both bees and moths: ... Bees alone: ... Moths alone: ...": what they share may come first.

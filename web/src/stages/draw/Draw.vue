@@ -168,11 +168,12 @@ watch(() => tables.value.map((t) => t.stamp).join(), () => { if (table.value && 
 .marked { position: sticky; bottom: 14px; display: flex; justify-content: center; }
 .none { padding: 34px; max-width: 460px; color: var(--quiet); font-size: 15px; }
 .desk { display: flex; flex-direction: column; min-width: 0; min-height: 0; } .desk .body { flex: 1; } .ask { display: flex; gap: 10px; padding: 0 22px 12px; align-items: center; } .ask .field { flex: 1; }
-.top { padding: 14px 22px 10px; display: grid; grid-template-columns: minmax(0, 1fr) auto; column-gap: 22px; row-gap: 3px; align-items: baseline; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; grid-column: 1 / -1; }
+.top { padding: 14px 22px 10px; display: grid; grid-template-columns: minmax(0, 1fr) auto; column-gap: 22px; align-items: baseline; } .top h2 { font-size: 21px; } .top h2::first-letter, .margin strong::first-letter { text-transform: uppercase; } .top p { margin: 0; grid-column: 1 / -1; }
 .tabs { display: flex; flex-wrap: wrap; grid-column: 1 / -1; margin-left: -11px; } .tabs + p { margin-top: 2px; } .tabs button { padding: 4px 11px; color: var(--quiet); border-bottom: 2px solid transparent; white-space: nowrap; } .tabs [aria-selected="true"] { color: var(--ink); font-weight: 600; border-color: var(--peony); }
 .walk { display: flex; gap: 14px; white-space: nowrap; }
 .body { display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; } .body.open { grid-template-columns: minmax(0, 1fr) 292px; }
-.sides { position: sticky; top: 0; z-index: 2; width: 250px; margin: 12px 0 0 34px; } .about { display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
+.sides { position: sticky; top: 12px; z-index: 2; width: 250px; margin: 12px 0 0 34px; /* What scrolls up goes under it, over the whole width. */ box-shadow: -21px 0 0 13px var(--paper), 154px 0 0 13px var(--paper); }
+ .about { display: flex; gap: 8px; align-items: center; } .about .field { width: 220px; } .correct { margin-left: auto; } .correct + .put { margin-left: 0; }
 .sheet { padding: 3px 22px 22px; }
 .foot { background: var(--panel); border-top: 1px solid var(--line); padding: 10px 22px; display: flex; align-items: center; gap: 14px; min-height: 66px; } .goes { font: 600 16px var(--serif); }
 .pages { display: flex; gap: 6px; align-items: center; overflow-x: auto; padding: 3px; } .mini { width: 32px; height: 42px; border: 1px solid var(--line); background: var(--paper); flex: none; overflow: hidden; display: grid; place-items: center; }

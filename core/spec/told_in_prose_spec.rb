@@ -91,6 +91,18 @@ RSpec.describe "Told in prose" do
     end
   end
 
+  it "finds the four heads of an assessment that is told in sentences" do
+    words = "Benno asked the choir to look at itself. Strong, they thought, were the altos and the soup. They were weak in the top notes. If the new hall is built they could sing with an orchestra. " \
+            "The danger lies with the football club, which has asked for Thursdays."
+    expect(found("quadrant", words).items.size).to eq(4)
+  end
+
+  it "leaves out what only says that they share something" do
+    words = "People ask why the costume room, the puppet workshop and the paint shop sit on the same landing. They borrow from each other all day. Costumes and puppets both live off needles. " \
+            "Puppets and paint share the glue pot. Dye belongs as much to the painters as to the costume people. What everyone up there has in common, and all three need, is north light."
+    expect(found("overlap", words).items.map { |i| i.spans.first.text }).not_to include(a_string_matching(/borrow/))
+  end
+
   it "names what a ratio is of by what there is so many of" do
     item = found("ratio", "Of every eight bicycles that stand at the station, one is gone in the morning.").items.first
     expect([item.value, item.title]).to match([12.5, /bicycles/i])

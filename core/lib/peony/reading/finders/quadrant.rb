@@ -59,11 +59,10 @@ module Peony
         # An assessment told in prose: what is strong, what is weak, what could help, what could harm, each in a sentence of its own and in this order.
         def assessed
           at = -1
-          heads = ASSESSED.map do |pattern|
+          ASSESSED.map do |pattern|
             index = text.sentences.each_index.find { |i| i > at && text.sentences[i].text.match?(pattern) } or return nil
             text.sentences[at = index]
           end
-          heads if heads.last.from != heads.first.from
         end
 
         # The four statements of running text that most likely say something of their own.

@@ -83,7 +83,7 @@ module Peony
           same_lead: one(left[:lead] == right[:lead]), when_before: one(left[:lead] == :when), sub_before: left[:sub], sub_after: right[:sub],
           condition_before: left[:condition], condition_after: right[:condition], asked_before: left[:asked], phrase_before: left[:phrase],
           **text.at(:behind, after.from, after.to) { behind(text, after) }, **place(text, sentence, all, index),
-          **verbs(text, text.span(sentence.from, all[index].from), text.span(all[index].to, sentence.to))
+          **text.at(:verbs, sentence.from, all[index].from) { verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)) }
         ).delete_if { |_, v| v == 0 }
       end
 

@@ -64,7 +64,8 @@ module Peony
         usual = usual(seen)
         # Several families weigh them: what does not stand is left out once.
         all = seen.each_index.map { |i| seen[i].signs.merge(beside(text, seen, i, usual), handed(seen, i), headed(text, spans[i], i)).delete_if { |_, v| v == 0 } }
-        all.each_index.map { |i| all[i].merge(neighbours(i.positive? ? all[i - 1] : nil, BEFORE), neighbours(all[i + 1], BEHIND)) }
+        # In place: what is seen from the next sentence has a name of its own.
+        all.each_index { |i| all[i].merge!(neighbours(i.positive? ? all[i - 1] : nil, BEFORE), neighbours(all[i + 1], BEHIND)) }
       end
 
       # What stands before and behind a sentence tells of it too: who goes on with "it" goes on about something.

@@ -92,8 +92,8 @@ RSpec.describe "Told in prose" do
   end
 
   it "finds the four heads of an assessment that is told in sentences" do
-    words = "Benno asked the choir to look at itself. Strong, they thought, were the altos and the soup. They were weak in the top notes. If the new hall is built they could sing with an orchestra. " \
-            "The danger lies with the football club, which has asked for Thursdays."
+    words = "Benno asked the choir to look at itself. Strong, they thought, were the altos and the soup. They were weak in the top notes. " \
+            "If the new hall is built they could sing with an orchestra. The danger lies with the football club, which has asked for Thursdays."
     expect(found("quadrant", words).items.size).to eq(4)
   end
 

@@ -113,7 +113,7 @@ def judge(passage)
   findings = Peony::Reading.of(Peony::Notes::Text.read(passage.text)).findings
   names = findings.empty? ? ["none"] : findings.map(&:family)
   { first: passage.families.include?(names.first), third: names.first(3).intersect?(passage.families),
-    count: passage.items.empty? ? nil : (findings.first&.items&.size == passage.items.size), names: names.first(3) }
+    wrong: passage.wrong.empty? ? nil : names.first(3).intersect?(passage.wrong), count: passage.items.empty? ? nil : (findings.first&.items&.size == passage.items.size), names: names.first(3) }
 end
 
 def check(passages)
@@ -124,7 +124,7 @@ def check(passages)
   told.reject { |_, t| t[:first] }.each { |p, t| puts "#{p.id} (#{p.style}) #{p.families.join('/')} -> #{t[:names].join(', ')}" }
   share = ->(list) { (100.0 * list.count(true) / list.size).round(1) }
   puts "unseen: on top #{share[told.map { |_, t| t[:first] }]} %, in the first three #{share[told.map { |_, t| t[:third] }]} %, " \
-       "items #{share[told.map { |_, t| t[:count] }.compact]} %"
+       "items #{share[told.map { |_, t| t[:count] }.compact]} %, plainly wrong #{share[told.map { |_, t| t[:wrong] }.compact]} %"
 end
 
 passages = Corpus.all

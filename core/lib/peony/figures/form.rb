@@ -17,7 +17,7 @@ module Peony
       include Marks
 
       # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
-      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, :icons, keyword_init: true)
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, :icons, :causes, keyword_init: true)
 
       class << self
         attr_reader :facts
@@ -27,10 +27,11 @@ module Peony
         # @param reason [String] why one would choose it, shown under a proposal
         # @param nested [Boolean] whether it shows what items are made of; other forms are given flat items
         # @param icons [Boolean] whether it has a place of its own for icons; other forms set them before the titles
+        # @param causes [Symbol, nil] whether it draws causes as links of a chain (:linked) or side by side (:apart)
         # @param stacked [Boolean] whether each item takes a row, so that many items need much height
-        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false)
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false, causes: nil)
           @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason,
-                             needs: needs, stacked: stacked, nested: nested, icons: icons)
+                             needs: needs, stacked: stacked, nested: nested, icons: icons, causes: causes)
           Form.register(name, self)
         end
 
@@ -71,7 +72,7 @@ module Peony
         # @param items [Array<Item>]
         # @param family [String] which they were read as
         # @return [Float]
-        def filled(_items, _family) = 1.0
+        def filled(items, family) = facts.causes && family == "cause" ? Linked.suits(facts.causes, items) : 1.0
 
         # Forms that cannot nest show the parts of a single thing, or tell the parts of each item in its detail.
         # @param items [Array<Item>]

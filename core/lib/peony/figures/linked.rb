@@ -17,8 +17,15 @@ module Peony
         pairs.empty? ? 0.0 : pairs.count(true).to_f / pairs.size
       end
 
-      # @return [Boolean]
-      def chain?(items) = share(items) >= 0.5
+      # How well a way of drawing causes suits items: an arrow says that one brings the next, bones and roots that all bring one thing.
+      # @param way [Symbol] :linked or :apart
+      # @return [Float] 0..1
+      def suits(way, items)
+        chain = share(items) >= 0.5
+        return chain ? 1.0 : 0.8 if way == :linked
+
+        chain ? 0.9 : 1.0
+      end
     end
   end
 end

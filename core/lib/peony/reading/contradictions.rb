@@ -40,7 +40,7 @@ module Peony
         return nil if lead.nil? || listed < 2
 
         match = lead.text.downcase.match(ANNOUNCED)
-        said = match && (match[1].match?(/\d/) ? match[1].to_i : Numbers.spelled(match[1]))
+        said = match && Numbers.count(match[1])
         return nil if said.nil? || said == listed
 
         right = Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to)

@@ -38,8 +38,8 @@ module Peony
       # @param text [Reading::Text]
       # @return [Integer, nil] how many are announced in the heading or the first sentence
       def announced(text)
-        said = "#{text.passage.heading}. #{text.sentences.first&.text}"[SAID, 1] or return nil
-        said.match?(/\d/) ? said.to_i : Numbers.spelled(said.downcase)
+        said = "#{text.passage.heading}. #{text.sentences.first&.text}"[SAID, 1]
+        said && Numbers.count(said)
       end
     end
   end

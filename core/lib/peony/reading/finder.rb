@@ -210,14 +210,20 @@ module Peony
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
-        after = text.string[q.to...measure.span.to].to_s
-        # "One in ten would not say": what follows both numbers is said of the one.
-        if after.match?(/\A\s*(?:in|out of|of every)(?: every)?\s*\z/)
-          after = text.string[q.to...measure.sentence.to].to_s.sub(/\A\s*(?:in|out of|of every) (?:every )?(?:\d+|#{Numbers::WORD})\s+/o,
-                                                                   "")
-        end
+        after = behind(measure, /in|out of|of every/)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
+      end
+
+      # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:
+      # "One in ten | would not say", "Six of the nineteen | stayed".
+      # @param leading [Regexp]
+      # @return [String]
+      def behind(measure, leading)
+        after = text.string[measure.quantity.to...measure.span.to].to_s
+        return after unless after.match?(/\A\s*(?:#{leading})(?: every)?\s*\z/)
+
+        text.string[measure.quantity.to...measure.sentence.to].to_s.sub(/\A\s*(?:#{leading}) (?:every )?(?:\d+|#{Numbers::WORD})\s+/, "")
       end
 
       def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first

@@ -26,9 +26,9 @@ module Peony
       def of(string, dates)
         return dates if dates.size < 2
 
-        found = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) }.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
+        told = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
+        found = told.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
         found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
-        found += seasons(string, dates)
         found.sort_by { |m| m.begin(0) }.each_with_object(dates.dup) do |match, all|
           before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
           sort = if match.names.empty? then NOW
@@ -46,7 +46,7 @@ module Peony
         matches(string, SEASON).select do |m|
           before = months.select { |d| d.to <= m.begin(0) }.max_by(&:from)
           after = months.select { |d| d.from >= m.end(0) }.min_by(&:from)
-          before && after && (1 + (12 * Dates::SEASONS.fetch(m[:what].downcase))).between?(before.sort, after.sort) && dates.none? { |d| m.begin(0) < d.to && d.from < m.end(0) }
+          before && after && in_months(Dates::SEASONS.fetch(m[:what].downcase)).between?(before.sort, after.sort)
         end
       end
 
@@ -77,10 +77,13 @@ module Peony
         moment.kind == :weekday ? 24 : YEAR
       end
 
+      # A share of a year on the scale of the months, January is 1.
+      def in_months(part) = (part * 12) + 1
+
       def following(before, what)
         part = Dates::SEASONS[what] || Dates::MONTHS.index(what)&.fdiv(12)
         return before.sort + (HOURS.fetch(what) { SHARE_OF_DAY.fetch(what) } / hours(before)) unless part
-        return (part * 12) + 1 if before.kind == :month && before.sort < 13
+        return in_months(part) if before.kind == :month && before.sort < 13
 
         at = before.sort.floor + part
         at > before.sort || before.kind == :year ? at : at + 1

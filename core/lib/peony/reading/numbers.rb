@@ -22,6 +22,10 @@ module Peony
       # @return [Float]
       def digits(text) = text.tr("−", "-").delete(",  +").to_f
 
+      # @param text [String] a count as people write it: "7", "seven"
+      # @return [Integer, nil]
+      def count(text) = text.match?(/\d/) ? text.to_i : spelled(text)
+
       # @param text [String] as matched by {SPELLED}: "two hundred and ten"
       # @return [Integer, nil]
       def spelled(text)

@@ -7,10 +7,12 @@ module Peony
       N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
-      NUMBERED = %w[page step no room figure row chapter grade class year route line level day week part section platform version phase stage bus
-                    tram track unit issue volume number ward plot gate berth hut floor question verse hymn act scene].freeze
+      # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
+      BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
+      NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
+      SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:no|step|number|week|page|mile|class|year|day|room|chapter|part|level|lesson|figure|bus|tram|ward|question|verse|act|scene) \z/i
+      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i

@@ -21,19 +21,23 @@ module Peony
       # @param findings [Array<Finding>]
       # @return [Array<Finding>] best first, each with its likelihood as fit; empty where nothing is worth a picture
       def rank(text, findings)
-        return [] if findings.empty? || (text.tree.size < 2 && text.quantities.size < 3 && Silence.preface?(text))
+        return [] if findings.empty? || (bare?(text) && Silence.preface?(text))
 
         chances = chances(Signs.of(text, findings))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
-        best = sorted.find { |f| !f.short? } or return []
-        [best, *sorted.drop(sorted.index(best) + 1).take_while { |f| f.fit >= [LEAST, BESIDE * best.fit].max }.reject(&:short?)]
+        best, *rest = sorted.drop_while(&:short?)
+        return [] unless best
+
+        [best, *rest.take_while { |f| f.fit >= [LEAST, BESIDE * best.fit].max }.reject(&:short?)]
       end
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.
-      def plain?(text) = text.tree.size < 2 && text.series.empty? && text.quantities.size < 3
+      def plain?(text) = bare?(text) && text.series.empty?
+
+      def bare?(text) = text.tree.size < 2 && text.quantities.size < 3
 
       # @param signs [Hash{Symbol => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1

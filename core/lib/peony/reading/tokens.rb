@@ -64,8 +64,8 @@ module Peony
       # Whether a word in -s may be what one thing does: the tagger knows it or its stem as a verb.
       def deed?(word)
         low = word.downcase
-        [low, low.delete_suffix("s"), low.delete_suffix("es"), low.sub(/ies\z/, "y")].uniq.any? { |form| EngTagger.lexicon.fetch(form, {}).keys.any? { |tag| DEED.match?(tag.to_s) } } ||
-          Words.verb_in_s?(word)
+        stems = [low.delete_suffix("s"), low.delete_suffix("es"), low.sub(/ies\z/, "y")] - [low]
+        stems.any? { |stem| Words::IMPERATIVES.include?(stem) } || [low, *stems].any? { |form| EngTagger.lexicon.fetch(form, {}).keys.any? { |tag| DEED.match?(tag.to_s) } }
       end
 
       # The tagger leaves a stop on its word where a number follows.

@@ -48,12 +48,6 @@ module Peony
         IMPERATIVES.include?(first) && !%w[is are was were of has have].include?(second)
       end
 
-      # @return [Boolean] whether a word may be what one thing does: "burns", "catches", "carries"
-      def verb_in_s?(word)
-        low = word.downcase
-        [low.delete_suffix("s"), low.delete_suffix("es"), low.sub(/ies\z/, "y")].any? { |stem| stem != low && IMPERATIVES.include?(stem) }
-      end
-
       # @return [Boolean] whether a title must not end with this word
       def dangling?(word)
         ARTICLES.include?(word.downcase) || PREPOSITIONS.include?(word.downcase) || %w[is are was were be not its their].include?(word.downcase)

@@ -9,12 +9,7 @@ module Peony
                               sees: "a column for each thing and a row for each aspect", reason: "the same questions asked of each"
 
         # What was told in prose leaves most cells empty, or has no aspects at all: columns say it better.
-        def self.filled(items, _family = nil)
-          names = items.flat_map { |i| i.aspects.map(&:first) }.uniq
-          return 0.7 if names.empty?
-
-          0.5 + (0.5 * items.sum { |i| i.aspects.map(&:first).uniq.size } / (names.size * items.size).to_f)
-        end
+        def self.filled(items, _family) = Aspects.told(items)&.then { |share| 0.5 + (share / 2) } || 0.7
 
         def draw
           @rows = items.flat_map { |i| i.aspects.map(&:first) }.uniq

@@ -5,11 +5,8 @@ module Peony
     module Forms
       # Boxes in a row or in rows, an arrow from each to what follows from it.
       class CauseChain < Form
-        form "cause-chain", title: "Chain of causes", family: "cause", also: %w[sequence decision], least: 2, most: 9,
+        form "cause-chain", title: "Chain of causes", family: "cause", causes: :linked, also: %w[sequence decision], least: 2, most: 9,
                             sees: "boxes with an arrow from each to what follows from it", reason: "one thing brings the next"
-
-        # Reasons that stand side by side are no chain: an arrow would say that one brings the next.
-        def self.filled(items, family) = family != "cause" || Linked.chain?(items) ? 1.0 : 0.8
 
         def draw
           columns, labels = best

@@ -22,7 +22,7 @@ module Peony
         private
 
         # Whether the things are told by the same aspects; what was told in prose says more in its own words.
-        def paired? = items.all? { |i| i.aspects.size >= 2 } && AspectsTable.filled(items) >= 0.75
+        def paired? = items.all? { |i| i.aspects.size >= 2 } && Aspects.told(items) >= 0.5
 
         # "price £12 · 5 minutes": a name that its words say anyway is not said twice.
         def aspects(item)

@@ -5,11 +5,8 @@ module Peony
     module Forms
       # A backbone with slanting bones: causes above and below it lead to the effect at its head.
       class FishBone < Form
-        form "fish-bone", title: "Fish bone", family: "cause", least: 3, most: 8,
+        form "fish-bone", title: "Fish bone", family: "cause", causes: :apart, least: 3, most: 8,
                           sees: "a backbone with slanting bones, a cause at each", reason: "what leads to one thing"
-
-        # Links of a chain hang on each other, not all on one thing.
-        def self.filled(items, _family) = Linked.chain?(items) ? 0.9 : 1.0
 
         def draw
           @pairs = (items.size / 2.0).ceil

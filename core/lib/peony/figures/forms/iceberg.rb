@@ -5,11 +5,8 @@ module Peony
     module Forms
       # A mountain of ice: the first item above the water, all others below.
       class Iceberg < Form
-        form "iceberg", title: "Iceberg", family: "cause", least: 2, most: 8, stacked: true,
+        form "iceberg", title: "Iceberg", family: "cause", causes: :apart, least: 2, most: 8, stacked: true,
                         sees: "the tip above the water and what lies below it", reason: "what is seen, and what is behind it"
-
-        # Links of a chain hang on each other, not all on one thing.
-        def self.filled(items, _family) = Linked.chain?(items) ? 0.9 : 1.0
 
         def draw
           @ice = [width * 0.44, height * 0.8].min

@@ -5,11 +5,8 @@ module Peony
     module Forms
       # A tree: the last item is its crown, the others are roots that feed it from below.
       class Roots < Form
-        form "roots", title: "Roots and tree", family: "cause", least: 3, most: 7,
+        form "roots", title: "Roots and tree", family: "cause", causes: :apart, least: 3, most: 7,
                       sees: "a crown above the ground and a root for each cause below", reason: "what it grew from"
-
-        # Links of a chain hang on each other, not all on one thing.
-        def self.filled(items, _family) = Linked.chain?(items) ? 0.9 : 1.0
 
         def draw
           @roots = items[0..-2]

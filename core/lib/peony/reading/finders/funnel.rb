@@ -59,10 +59,7 @@ module Peony
 
         # What happened at the stage: the words after the number, without "of them".
         def subject_or_deed(measure)
-          after = text.string[measure.quantity.to...measure.span.to].to_s
-          # "Six of the nineteen stayed": what follows is said of the six.
-          after = text.string[measure.quantity.to...measure.sentence.to].to_s.sub(/\A\s*of the (?:\d+|#{Numbers::WORD})\s+/o, "") if after.match?(/\A\s*of the\s*\z/)
-          after = after.sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
+          after = behind(measure, /of the/).sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
           words = after.split.size >= 1 && after.match?(/[[:alpha:]]{3}/) ? after : text.string[measure.span.from...measure.quantity.from]
           tidy(words)
         end

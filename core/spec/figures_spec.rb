@@ -113,6 +113,24 @@ RSpec.describe Peony::Figures do
     expect(proposed["Cats come first with 148. Hedgehogs follow with 61. There were 39 pigeons, and 22 dogs."] & scaled).not_to be_empty
   end
 
+  # A proposal sheet tries them all: one that breaks would take the others with it.
+  describe "with values as they may come" do
+    values = { "one as good as all" => [1_000_000, 1, 1], "nothing beside something" => [0, 40, 60], "nothing at all" => [0, 0, 0], "all alike" => [7, 7, 7], "below nothing" => [-5, 12, 3],
+               "parts of one" => [0.001, 0.002, 0.997] }
+    Peony::Figures::Form.members.each_key do |form|
+      it "draws #{form}, or says why not" do
+        values.each_value do |list|
+          told = list.each_with_index.map { |v, i| { "id" => "i#{i}", "title" => "Mill #{i}", "detail" => "by the brook", "value" => v, "unit" => "%", "date" => (2001 + i).to_s } }
+          [[560, 420], [220, 160], [360, 900]].each do |width, height|
+            expect(draw(form, told, width: width, height: height).nodes).not_to be_empty
+          rescue Peony::Figures::Refusal => e
+            expect(e.message).not_to be_empty
+          end
+        end
+      end
+    end
+  end
+
   it "is the same drawing every time" do
     one, two = Array.new(2) { Peony::Paint::SVG.fragment(draw("staircase", items(5)).nodes) }
     expect(one).to eq two

@@ -23,6 +23,8 @@ RSpec.describe "Numbers told in passing" do
       "By May 1,240 acorns had come up. One dry fortnight left 810 of these." => [[1240, "acorns"], [1, "fortnights"], [810, "acorns"]],
       "It makes the crossing in twelve minutes where the other takes twenty." => [[12, "minutes"], [20, "minutes"]],
       "There are no young men left, said Wen, who is ninety." => [[90, "years"]],
+      "Of the 1,840 tickets 46 % were bought by people under 25 and 31 % by shift workers." => [[1840, "tickets"], [46, "%"], [25, "years"], [31, "%"]],
+      "The small bus seats 16 and burns 11 litres an hour. The large one seats 44 and burns 23 litres." => [[16, "seats"], [11, "litres"], [44, "seats"], [23, "litres"]],
       "First nights on Ward 6 are long, and question nine has a grid." => []
     }.each { |words, want| it("reads “#{words}”") { expect(amounts(words)).to eq(want) } }
 

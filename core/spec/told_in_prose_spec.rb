@@ -91,6 +91,27 @@ RSpec.describe "Told in prose" do
     end
   end
 
+  it "takes no age for a share, and what is left for one" do
+    reading = read("Of the 1,840 tickets we sold, 46 % were bought by people under 25 and 31 % by shift workers. Another 14 % came from the theatre. The rest would not say.")
+    expect(reading.finding("parts").items.map(&:value)).to eq([46, 31, 14, 9])
+    expect(reading.queries).to be_empty
+  end
+
+  it "draws nothing where a short passage only leads to what follows" do
+    reading = read("The night bus\n\nThe N9 runs from the station to Tollen and back, Fridays and Saturdays. Here is what its first winter taught us.")
+    expect([reading.findings, reading.silence]).to eq([[], "An introduction to what follows needs no picture."])
+  end
+
+  it "calls a side by who speaks for it, and its points by what is said" do
+    words = "Keep the night bus? Its friends say that the town sleeps better, that nobody has been fined since November, and that the nurses come home. " \
+            "Its critics point to £9.20 for every ride, to the noise at two, and to the evenings with four people in it."
+    sides = found("opposition", words).items
+    expect(sides.map(&:title)).to eq(["Its friends", "Its critics"])
+    lines = sides.map { |s| Peony::Figures::Nesting.parts(s).map { |part| Peony::Figures::Nesting.line(part) } }
+    expect(lines.first).to eq(["The town sleeps better", "Nobody has been fined since November", "The nurses come home"])
+    expect(lines.last.last).to match(/\A(?:The )?evenings with four people in it\z/i)
+  end
+
   it "finds the four heads of an assessment that is told in sentences" do
     words = "Benno asked the choir to look at itself. Strong, they thought, were the altos and the soup. They were weak in the top notes. " \
             "If the new hall is built they could sing with an orchestra. The danger lies with the football club, which has asked for Thursdays."

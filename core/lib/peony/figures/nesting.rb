@@ -22,9 +22,16 @@ module Peony
 
       # A detail that says what the parts say is not repeated.
       def detail(item)
-        parts = item.children.map { |c| [c.title, c.detail].reject(&:empty?).join(" ") }
+        parts = item.children.map { |child| line(child) }
         own = parts.all? { |part| item.detail.downcase.include?(part.split.first(3).join(" ").downcase) } ? "" : item.detail
         own.empty? && !item.detail.empty? ? item.detail : [own, parts.join("; ")].reject(&:empty?).join(": ")
+      end
+
+      # An item in one line. A detail that says the title again stands alone: not "November That nobody was fined in November".
+      # @param item [Item]
+      # @return [String]
+      def line(item)
+        item.detail.downcase.include?(item.title.downcase) ? item.detail : [item.title, item.detail].reject(&:empty?).join(" ")
       end
 
       # What an item is made of: its parts, else its detail cut at semicolons, else nothing.

@@ -36,7 +36,7 @@ module Peony
         small = Scale.below(size, job.least)
         points = []
         parts.each do |part|
-          words = [part.title, part.detail].reject(&:empty?).join(" ")
+          words = Nesting.line(part)
           set = Type::Composing.text(words, house.font("body"), small, w, leading: 1.34, hard: hard)
           return nil if set.nil?
 

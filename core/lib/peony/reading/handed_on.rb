@@ -7,6 +7,8 @@ module Peony
     class HandedOn
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/)\s*(?:every\s+|the\s+|[£€$])?\z}
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she) (?:is|was))\s+\z/i
+      # "Tickets bought by people under 25": an age, whatever is counted beside it.
+      PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
@@ -30,6 +32,7 @@ module Peony
       # @return [Array<Quantity>]
       def fill
         @list.each { |q| q.said = q.unit != "" }
+        aged
         coupled
         linked
         last = nil
@@ -44,6 +47,8 @@ module Peony
       private
 
       attr_reader :text
+
+      def aged = @list.each { |q| q.unit = "years" if q.unit.empty? && q.value.between?(1, 110) && text.string[[0, q.from - 24].max...q.from].match?(PEOPLE_AGED) }
 
       # Where two quantities go together, each takes the unit of its place.
       def coupled
@@ -90,6 +95,8 @@ module Peony
         before = text.string[[0, quantity.from - 24].max...quantity.from]
         return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
+        # "The small bus seats 16": the verb is what is counted.
+        return "seats" if before.end_with?(" seats ")
         return money if paid?(quantity)
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }

@@ -8,7 +8,7 @@ module Peony
       PREFACE = /\A(?:(?:in )?what follows(?! (?:when|if|from|is that)\b)|(?:on )?the (?:following|next) pages|(?:in )?this (?:report|leaflet|booklet|newsletter|handout|issue|document|essay|guide|overview|summary|paper|page)\b(?=[^.]*\b(?:looks?|tells?|shows?|describes?|explains?|is (?:written|meant|for|about)|sums?|gives?|was written|will)\b))/i
 
       # The same in the middle of a short passage: "Last spring … . This is what we found out, for the council and for anyone who swims."
-      HERE = /(?:\A|[.!?]\s+)(?:this|here|below) is (?:what|how) (?:we|i|they)\b[^.:]*\.\s*\z/i
+      HERE = /(?:\A|[.!?]\s+)(?:this|here|below) is (?:what|how)\b[^.:]*\.\s*\z/i
 
       module_function
 

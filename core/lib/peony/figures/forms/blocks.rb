@@ -57,9 +57,9 @@ module Peony
 
         def block(item, x, y, w, h)
           inner = [w - gap(4), h - gap(4)]
+          refuse("“#{item.title}” has too small a share for its words.") if inner[0] < LEAST_W || inner[1] < LEAST_H
           paint = tone(items.index(item), words: true)
           pen.rect(x, y, *inner, radius: [radius, 10].min, **paint.paint)
-          refuse("“#{item.title}” has too small a share for its words.") if inner[0] < LEAST_W || inner[1] < LEAST_H
           pad = [gap(14), inner[0] * 0.08].min
           size = Scale.down([inner[1] * 0.36, inner[0] * 0.3, 69 * unit].min, from: job.least).find { |s| number_width(item, s) <= inner[0] - (pad * 2) }
           refuse("“#{item.title}” has too small a share for its number.") unless size

@@ -22,6 +22,9 @@ module Peony
         TURN = /\A(?:to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
 
+        # Who says something, and that it is said.
+        SPEAKER = /\A(?<who>[^,:;.]{2,32}?)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
+
         def find
           items = of_sayings || of_nodes || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_halves
           return nil unless items
@@ -161,15 +164,30 @@ module Peony
         end
 
         def side(spans)
-          lead = spans.first
-          labelled = lead.text.match?(/\A[^:]{3,48}:/)
-          made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(labelled ? Titles.of(lead.text).first : Naming.of(text, lead, "opposition").first) }
-                                                      .tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
+          made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first)) }.tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
         end
 
+        # A label, or who speaks for the side: "Its friends | say that".
+        def side_name(lead)
+          return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
+
+          speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
+        end
+
+        def speaker(span) = span.text.match(SPEAKER).then { |match| match if match && match[:who].split.size <= 4 && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i) }
+
+        # What is said, without who says it.
         def arguments(sentence)
+          told = speaker(sentence)
           parts = Series.in(text, sentence)
-          parts.any? ? parts.map { |s| item(s) } : [item(sentence)]
+          parts = [sentence] if parts.empty?
+          (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
+        end
+
+        # "that nobody has been fined", "to the noise at two": without the word that "say" and "point" lead on with.
+        def said(part, from)
+          start = part.from < from && from < part.to ? from : part.from
+          text.span(start + text.string[start...part.to][/\A(?:and )?(?:(?:that|to)\s+)?/i].length, part.to)
         end
       end
     end

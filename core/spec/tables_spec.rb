@@ -31,6 +31,11 @@ RSpec.describe Peony::Tables do
       expect(table.size).to eq 3
     end
 
+    it "takes a day without a year for the name of a row, not for a number of months" do
+      table = table_of("Night;Passengers;Minutes late\n3 Jan;61;4\n10 Jan;48;19\n17 Jan;44;23\n7 Feb;72;2\n")
+      expect(table.columns.map { |c| [c.name, c.kind] }).to eq [%w[Night category], %w[Passengers number], ["Minutes late", "number"]]
+    end
+
     it "takes a table without names, and drops names that come again" do
       expect(table_of("Oak,41\nElm,12\nFir,88").columns.map(&:name)).to eq ["Column 1", "Column 2"]
       expect(table_of("Day,Boats\n2025-06-01,3\nDay,Boats\n2025-06-02,5\n2025-06-03,4").size).to eq 3

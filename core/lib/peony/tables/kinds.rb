@@ -28,7 +28,7 @@ module Peony
         mark = Numerals.mark_of(sample.grep(/\d/), mark)
         kind ||= kind_of(name, sample, mark, american, rows)
         read = values(kind, texts, whole, mark, american)
-        example = sample.first(40).filter_map { |t| Numerals.read(t, mark) }
+        example = numbers(sample.first(40), mark)
         Column.new(name: name, kind: kind, unit: unit || unit_of(name, example), currency: currency(name, example), values: read, texts: texts, index: index,
                    decimals: decimals || places(kind, example))
       end
@@ -48,9 +48,12 @@ module Peony
         return "boolean" if sample.all? { |t| TRUTH.key?(t.downcase) } && sample.map(&:downcase).uniq.size <= 2
         return "year" if years?(name, sample)
 
-        numbers = sample.filter_map { |t| Numerals.read(t, mark) }
+        numbers = numbers(sample, mark)
         time_kind(sample, american, numbers) || (numbers.size >= sample.size * MOST ? number_kind(name, numbers) : words_kind(sample, rows))
       end
+
+      # "3 Jan" is a day of no year: it names a row and counts nothing.
+      def numbers(sample, mark) = sample.filter_map { |t| Numerals.read(t, mark) }.reject { |n| n.unit && Calendar::NAMES.key?(n.unit.downcase.delete(".")) }
 
       # The kind of time most cells are of; numbers that could be years or days stay numbers.
       def time_kind(sample, american, numbers)

@@ -82,10 +82,15 @@ module Peony
           next false unless q.unit == "%"
 
           gap = text.string[ending...q.from].to_s
-          (q.from > ending && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/)) ||
+          (q.from > ending && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/) && same?(gap)) ||
             (q.to < pair.one.from && pair.one.from - q.to < 30 && text.string[q.to...pair.one.from].match?(/\A[^.;\n]*\bfrom\b/))
         end
       end
+
+      # A percentage of the next sentence is that change only where the sentence goes on about it: "That is 70 %", not "Coughs fell by a third".
+      def same?(gap) = (own = gap[/[.!?]\s+(.*)\z/m, 1]).nil? || own.match?(GOES_ON)
+
+      GOES_ON = /\A(?:(?:that|this|it|which|an?|the (?:change|drop|rise|fall|saving|difference|increase|decrease|growth)|in other words|or|so|by|down|up|thus|we|they|i)\b|\W*\z)/i
 
       # "29 passed, so half of those who came": a share that no two of the counts give.
       def fractions(text)

@@ -65,6 +65,9 @@ module Peony
         /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ => [
           :time, ->(m) { hour(m[1]) }
         ],
+        /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
+        /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
+        /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, ->(m) { 2000 - Numbers.digits(m[1]) }],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
@@ -96,6 +99,9 @@ module Peony
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
       NAMED = /(?<=[.;:!?] )(#{MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
 
+      # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
+      LEADS = /(?<=, |: |; |\A|\n)(#{MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
+
       module_function
 
       # @param string [String]
@@ -110,6 +116,7 @@ module Peony
         scan(string, BARE, :year, ->(m) { m[1].to_f }, taken) if taken.count { |t| t.kind == :year } >= 2
         scan(string, CLOCKED, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
         scan(string, NAMED, :month, ->(m) { month(m[1]).to_f }, taken) if taken.count { |t| t.kind == :month && t.sort < 13 } >= 2
+        scan(string, LEADS, :month, ->(m) { month(m[1]).to_f }, taken) if string.scan(LEADS).size >= 3
         days_alone(string, taken)
         level(taken).sort_by(&:from)
       end

@@ -174,6 +174,14 @@ module Peony
       # How many characters two stretches share.
       def shared(one, other) = [[one.to, other.to].min - [one.from, other.from].max, 0].max
 
+      # What a family would hold where its own words do not tell: the learned points of running text, for the scorer to weigh.
+      # @param sizes [Range]
+      # @return [Array<Points::Point>, nil]
+      def guessed(sizes)
+        points = nodes.size >= 2 ? [] : text.points(self.class.name_of_family)
+        points if sizes.cover?(points.size)
+      end
+
       # A point with its number as its value.
       def valued(point) = amount(point).then { |number| point_item(point, value: number&.value, unit: number&.unit) }
 

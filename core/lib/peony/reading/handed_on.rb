@@ -93,11 +93,12 @@ module Peony
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
-        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
+        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
-        return money if paid?(quantity)
+        return money if paid?(quantity) || (TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
+        return "#{measure_named(quantity)}s" if measure_named(quantity)
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
@@ -107,6 +108,9 @@ module Peony
       def paid?(quantity)
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
+
+      # "An average mark of 71", "a score of 8".
+      def measure_named(quantity) = text.string[[0, quantity.from - 12].max...quantity.from][/\b(mark|score|grade|rating) of \z/i, 1]&.downcase
 
       def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
 

@@ -31,6 +31,8 @@ module Peony
       def spelled(text)
         total = 0
         current = 0
+        return spoken(text) if text.match?(SPOKEN)
+
         text.downcase.split(/[ -]+/).each do |word|
           if ONES[word] || TENS[word] then current += ONES[word] || TENS[word]
           elsif word == "a" then current = 1
@@ -43,6 +45,17 @@ module Peony
           end
         end
         total + current
+      end
+
+      # @return [Float] what stands in digits or words
+      def amount(text) = text.match?(/\d/) ? digits(text) : spelled(text).to_f
+
+      # "Two fifty", "one twenty-five": pounds and pence as they are said.
+      SPOKEN = /\A(#{WORD}) (#{TENS.keys.join('|')})(?:-(#{WORD}))?\z/i
+
+      def spoken(text)
+        pounds, tens, ones = text.match(SPOKEN).captures.map { |word| word.to_s.downcase }
+        ONES.key?(pounds) ? ONES[pounds] + ((TENS[tens] + ONES.fetch(ones, 0)) / 100.0) : TENS[pounds] + TENS[tens]
       end
 
       # @return [Numeric] an integer where it is whole

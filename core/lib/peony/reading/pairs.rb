@@ -18,7 +18,24 @@ module Peony
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
+      CLAUSES = /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
+
+      # "58 % in the autumn, 74 % in the spring"
+      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
+
+      # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
+      OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/
+
       module_function
+
+      # @return [Array<Quantity>] the first of each two that only "to" joins, where both name their unit (a range does so once)
+      def rows_to(text)
+        return [] unless text.all_words.match?(OTHERWISE)
+
+        text.once(:rows_to) do
+          text.quantities.each_cons(2).select { |a, b| a.said && b.said && a.unit == b.unit && a.value != b.value && text.string[a.to...b.from].match?(/\A(?: ?%)? to [£€$]?\z/) }.map(&:first)
+        end
+      end
 
       # @param text [Reading::Text]
       # @return [Array<Pair>] each with what changed
@@ -68,8 +85,9 @@ module Peony
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
-        text.clauses(sentence, /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.\d]{3,40}\s)?from\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/) do |before, clause|
-          [before, clause].all? { |s| text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
+        rows = rows_to(text)
+        text.clauses(sentence, rows.size >= 2 ? /;\s+|,\s+(?:and\s+)?|:\s+/ : CLAUSES) do |before, clause|
+          [before, clause].all? { |s| rows.any? { |q| s.from <= q.from && q.to <= s.to } || text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
         end
       end
 
@@ -95,7 +113,9 @@ module Peony
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
 
-        return true if gap.length < 60 && [one, two].all? { |q| text.dates.any? { |d| (d.from - q.to).between?(0, 8) } }
+        return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
+        return true if rows_to(text).size >= 2 && rows_to(text).include?(one)
+        return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
@@ -115,7 +135,9 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
-        list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && text.quantities.any? { |o| !HandedOn::TIME.include?(o.unit) }) }
+        timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
+        # "Eleven out of twenty": what it is out of does not change.
+        list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && !timed) || text.string[[0, q.from - 8].max...q.from].match?(/\bout of \z/) }
         list.each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b)
 
@@ -125,7 +147,7 @@ module Peony
         end.then { |list| list.size > 2 ? [] : list }
       end
 
-      LATER = /\b(?:since we changed|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      LATER = /\b(?:since we changed|yesterday|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
       NOW = /\b(?:now|today|these days|nowadays)\b/i
 
@@ -142,9 +164,11 @@ module Peony
       def name(text, stretch, one)
         lead = text.string[stretch.from...one.from]
         label = lead[/\A([^:]{2,48}):/, 1]
-        return label if label
+        # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
+        start = label ? stretch.from + lead.index(":") + 1 : stretch.from
+        return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }
 
-        tokens = text.tokens_in(Span.new(from: stretch.from, to: one.from))
+        tokens = text.tokens_in(Span.new(from: start, to: one.from))
         tokens = after_comma(tokens)
         verb = tokens.index { |t| t.finite? && t.low != "opened" }
         nouns = verb ? tokens.first(verb) : tokens

@@ -8,7 +8,7 @@ module Peony
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
-      BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
+      BEARING = %w[page step no room figure chapter class year level day week part bus tram car number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
@@ -16,6 +16,8 @@ module Peony
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
+      # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
+      KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -110,7 +112,7 @@ module Peony
           part = Numbers::PARTS.fetch(m[2].downcase)
           next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
           next if m[1].nil? && !(m[2].match?(/half/i) && after.match?(HALF_OF))
-          next if m[1].to_s.match?(/\Aa\z/i) && m[2].match?(/half/i) && before.match?(/\band \z/)
+          next if m[1].to_s.match?(/\Aa\z/i) && m[2].match?(/half/i) && (before.match?(/\band \z/) || after.match?(KIND))
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 
           count = m[1].nil? || m[1].match?(/\A(?:an?|another|the .+)\z/i) ? 1 : Numbers.spelled(m[1])

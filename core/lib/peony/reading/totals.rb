@@ -20,7 +20,7 @@ module Peony
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
-        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.uniq(&:whole).first(1)
+        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.then { |found| [found.find(&:exact?) || found.first].compact }
       end
 
       # "Where the hall's £12,000 goes" over its parts: the whole stands in the heading.
@@ -37,12 +37,19 @@ module Peony
 
         [list[0], list[1], list.last].each do |whole|
           parts = (list - [whole]).select { |m| m.value < whole.value && m.value.positive? }
-          made = Total.new(whole: whole, parts: parts, sum: parts.sum(&:value))
+          made = without_single(Total.new(whole: whole, parts: parts, sum: parts.sum(&:value)))
+          parts = made.parts
           next unless parts.size >= 2 && parts.size >= list.size - 2 && (list - parts - [whole]).all? { |m| list.index(m) < 2 }
 
           return made if (made.exact? && (parts.size > 2 || said?(text, whole))) || (made.close? && said?(text, whole, parts) && !open?(text, made))
         end
         nil
+      end
+
+      # "100 voices, one sound: 36 sopranos, 29 altos ...": a single thing besides is no part.
+      def without_single(total)
+        single = total.parts.find { |m| m.value == 1 }
+        single && total.sum - 1 == total.whole.value ? Total.new(whole: total.whole, parts: total.parts - [single], sum: total.sum - 1) : total
       end
 
       # A total whose last part is a single thing without a number: "five fishermen, four …, two … and the coxswain" of twelve.

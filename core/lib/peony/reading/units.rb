@@ -25,6 +25,8 @@ module Peony
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
+      # In -s and hardly ever things.
+      VERBS = %w[means pays goes gets makes takes gives comes brings keeps sits stands].freeze
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       module_function
@@ -53,6 +55,8 @@ module Peony
         return "" if rest.match?(/\A\s*[,.;:)!?–—]/)
 
         first = tokens.first
+        # "Anyone over seventy pays half": who pays is not told.
+        return "" if first && VERBS.include?(first.low)
         return first.low if value != 1 && first && first.tag == "vbz" && Words.plural?(first.low) && !Words::STOP.include?(first.low)
 
         run = phrase(tokens)

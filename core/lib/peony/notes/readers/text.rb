@@ -33,11 +33,11 @@ module Peony
         made.blocks.each_with_index { |block, index| blocks << Block.new(type: block.type, level: 0, table: tables.size - 1, text: block.text, at: (lines[index] || run.last).at) }
       end
 
-      # @return [Array<Array<Line>>] lines between blank lines
+      # @return [Array<Array<Line>>] lines between blank lines; a line marked as a heading stands by itself
       def runs(text)
         at = 0
         lines = text.each_line.map { |line| Line.new(text: line.chomp, at: at).tap { at += line.length } }
-        lines.chunk_while { |one, two| !one.text.strip.empty? && !two.text.strip.empty? }.reject { |run| run.first.text.strip.empty? }
+        lines.chunk_while { |one, two| [one, two].none? { |l| l.text.strip.empty? || l.text.match?(HASH) } }.reject { |run| run.first.text.strip.empty? }
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
@@ -49,6 +49,7 @@ module Peony
       WRAPPED = 58
 
       def blocks_of(run)
+        return headed(run) if heads?(run)
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
@@ -66,6 +67,21 @@ module Peony
             blocks << block("paragraph", line, line.text[/\A\s*/].length)
           end
         end.then { |blocks| levels(blocks) }
+      end
+
+      # "Went well", and below it "The donkey. The songs." again and again: heads and what is said below each.
+      def heads?(run)
+        return false unless run.size >= 4 && run.size.even?
+
+        run.none? { |line| line.text.match?(BULLET) } && run.each_slice(2).all? do |head, body|
+          head.text.strip.split.size <= 4 && head.text.match?(/[[:alpha:]]\s*\z/) && body.text.match?(/[.!?]["”’)]?\s*\z/)
+        end
+      end
+
+      def headed(run)
+        run.each_slice(2).flat_map do |head, body|
+          [block("heading", head, head.text[/\A\s*/].length, level: 3), block("paragraph", body, body.text[/\A\s*/].length)]
+        end
       end
 
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.

@@ -19,7 +19,7 @@ module Peony
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
 
         def find
-          items = of_nodes || of_labels || of_links || of_prose
+          items = of_nodes || of_labels || of_links || of_prose || of_rows
           return nil if items.nil? || items.empty?
 
           depth = items.map { |i| depth(i) }.max
@@ -65,7 +65,9 @@ module Peony
           match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)
           return item(span) unless match
 
-          body = text.span(span.from + match.begin(:rest), span.from + match.end(:rest))
+          # "Top: sweet (jam, honey, syrup)": what stands in brackets is below.
+          inner = match[:rest].index(/(?<=\()[^()]+,[^()]+\z/) || 0
+          body = text.span(span.from + match.begin(:rest) + inner, span.from + match.end(:rest))
           made(match[:name].strip, "", [span]).tap { |i| i.children = Series.split(body).map { |s| item(s) } }
         end
 
@@ -125,6 +127,18 @@ module Peony
           @strength = 0.15
           below = spans.drop(1).map { |s| branch_of(s) }
           below.any? { |b| b.children.any? } ? [root(below)] : nil
+        end
+
+        # Sentences of which most name several things: the scorer weighs whether they are branches.
+        def of_rows
+          return nil if nodes.size >= 2 || text.sentences.size < 2
+
+          @lead = text.sentences.first
+          branches = text.sentences.map { |s| branch_of(s) }.select { |b| b.children.size.between?(2, 8) }
+          return nil unless branches.size >= 2 && branches.size * 2 >= text.sentences.size
+
+          @strength = 0.05
+          branches
         end
 
         def kinds? = @top.nil? && text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5

@@ -19,14 +19,17 @@ module Peony
         ].freeze
         TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i
         FOR = /\b(?:welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
-        TURN = /\A(?:to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
-        AGAINST = /\b(?:less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|but those)\b/i
+        TURN = /\A(?:to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|do not\b|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
+        AGAINST = /\b(?:less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|do not|but those)\b/i
 
         # Who says something, and that it is said.
         SPEAKER = /\A(?<who>[^,:;.]{2,32}?)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
 
+        # "Dr Ames would keep them open"
+        WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
+
         def find
-          items = of_sayings || of_nodes || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_halves
+          items = of_sayings || of_nodes || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_speakers || of_halves
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -48,6 +51,8 @@ module Peony
           return nil if nodes.size < 4
 
           labels = nodes.group_by { |n| n.span.text[/\A([^:–—]{2,24})(?::|\s[–—])\s/, 1] }
+          # "About the move: rumour and truth. Rumour: ...": what leads the rows is none.
+          labels.delete_if { |_, list| list.one? && list.first.equal?(nodes.first) } if labels.size == 3
           return nil unless labels.size == 2 && labels.none? { |label, list| label.nil? || list.size < 2 }
 
           @strength = 0.9
@@ -136,12 +141,24 @@ module Peony
           sides.map { |told| side(told.spans) }
         end
 
+        # "Dr Varga holds that ... Dr Ames would keep them open": two who speak, each with what is said until the other does.
+        def of_speakers
+          list = text.sentences
+          return nil if nodes.size >= 2 || list.size < 2
+
+          one, other = list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) }.first(2)
+          return nil unless other && one < 2
+
+          @strength = 0.2
+          [side(list[one...other]), side(list[other..])]
+        end
+
         # Words that speak for and against, but none with which the other side begins: they are parted where both halves are least alike.
         def of_halves
           list = text.sentences
-          return nil if nodes.size >= 2 || list.size < 4 || text.cues[:for_against] < 2
+          return nil if nodes.size >= 2 || list.size < 4
 
-          @strength = 0.1
+          @strength = text.cues[:for_against] < 2 ? 0.03 : 0.1
           at = (2...(list.size - 1)).min_by { |i| Vectors.cosine(*[list[0...i], list[i..]].map { |half| Vectors.middle(half.flat_map { |s| Manner.content(text, s) }) }) }
           [side(list[1...at]), side(list[at..])]
         end

@@ -15,12 +15,14 @@ module Peony
 
         MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i
 
+        MUTUAL = /\b(?:both|shared?s?|in common|each other|all three|either|between them|alike|same|together|all of them|every (?:single )?one)\b/
+
         # Longer sentences hold more than one thought.
         LONGEST = 400
         COUNTED = /\b(?:both|the two of them|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
 
         def find
-          items = of_nodes || of_counts || of_prose
+          items = of_nodes || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
 
           finding(@strength, "#{count(items.size - 1, 'group')} and what they share", items)
@@ -36,8 +38,22 @@ module Peony
           only = heads.count { |h| h.match?(/\A(?:only|just)\b|\A[^:]{2,40}\b(?:only|alone)\b/i) }
           return nil if nodes.size > 5 && only < 2
 
+          both = 1 if both.zero? && only >= 2 && joined?(heads)
           @strength = both == 1 || (both.positive? && only >= 2) ? 0.9 : 0.1
           nodes.map { |n| node_item(n) } if both.positive?
+        end
+
+        # "Maths only: ... Art only: ... Maths and art: ...": one label names two of the others.
+        def joined?(heads)
+          labels = heads.map { |h| h[/\A[^:–—]+/].downcase.scan(/[[:alpha:]]{3,}/) - %w[only just alone and with] }
+          labels.any? { |words| words.size >= 2 && labels.count { |other| other != words && words.intersect?(other) } >= 2 }
+        end
+
+        # Something is shared, in words that tell nothing of who shares it.
+        def of_points
+          points = text.all_words.match?(MUTUAL) || text.all_words.scan(ALONE).size >= 2 ? guessed(3..8) : nil
+          @strength = 0.05
+          points&.map { |p| point_item(p) }
         end
 
         # "34 belong to the club and 21 to the astronomers; nine are in both."

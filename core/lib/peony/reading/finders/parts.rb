@@ -19,8 +19,8 @@ module Peony
           return nil if sum > 130 || sum < 20
 
           items << left(sum) if items.last.value && percent?(items) && sum < 99 && rest
-          near = @open ? 0.1 : 1 - ((100 - sum).abs / 60.0).clamp(0, 1)
-          finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 ? 0.1 : 0),
+          near = @open || (1 - ((100 - sum).abs / 60.0).clamp(0, 1))
+          finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 && @open != 0.0 ? 0.1 : 0),
                   percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
         end
 
@@ -72,7 +72,7 @@ module Peony
           items = text.sentences.flat_map do |sentence|
             shares = text.quantities_in(sentence).select { |q| share?(q) }
             # "A good half of the visitors, 52 %": said roughly, then exactly.
-            shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= 6 && b.from - a.to < 40 }
+            shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
             next [] if shares.empty?
 
             leads = shares.size == 1 || trailing?(sentence, shares)
@@ -80,6 +80,9 @@ module Peony
           end
           items if items.size >= 2
         end
+
+        # "More than half of it, 58 per cent" is further off than "a good half, 52 %".
+        def roughly(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(/\b(?:more than|less than|over|nearly|almost|under) \z/i) ? 20 : 6
 
         # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
         def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)
@@ -135,10 +138,12 @@ module Peony
 
         # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.
         def of_one_unit
-          list = cue?(:share_of) ? text.ladder : []
+          list = text.ladder
           return nil unless list.size.between?(3, 8) && list.size >= text.quantities.size - 1 && list.all? { |m| m.value.positive? }
+          # Without a word of shares the scorer weighs it, unless they are told by time.
+          return nil unless cue?(:share_of) || text.moments.size * 2 < list.size
 
-          @open = true
+          @open = cue?(:share_of) ? 0.1 : 0.0
           counts(Totals::Total.new(parts: list))
         end
 

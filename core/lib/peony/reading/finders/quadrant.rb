@@ -9,10 +9,11 @@ module Peony
 
         AXES = /\b(?:two (?:questions|things|counts|aspects|measures)|neither|nor|by \w+ and (?:by )?\w+|how (?:much|hard|often|likely|long|many)\b.{3,60}\band how|whether\b.{3,60}\band whether|by how .{3,40} and how|is it \w+, (?:and )?is it)\b/
 
-        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went)\b/i
+        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|learned|lessons|to do|next)\b/i
 
         ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
-                    /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i, /\bdangers?\b|\bthreat|\brisks?\b|\bsink\b|\bfears?\b|\bharm\b|\blose\b/i].freeze
+                    /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i,
+                    /\bdangers?\b|\bthreat|\brisks?\b|\bsink\b|\bfears?\b|\bafraid\b|\bworr(?:y|ies)\b|\bharm\b|\blose\b|\b(?:do|be the end) for (?:it|us|me|them)\b/i].freeze
 
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
@@ -67,12 +68,8 @@ module Peony
 
         # The four statements of running text that most likely say something of their own.
         def of_points
-          return nil unless nodes.size < 2 && (axes? || text.all_words.match?(FOUR))
-
-          points = text.points("quadrant")
-          return nil unless points.size.between?(4, 6)
-
-          @strength = 0.2
+          points = guessed(4..6) or return nil
+          @strength = axes? || text.all_words.match?(FOUR) ? 0.2 : 0.05
           points.max_by(4, &:chance).sort_by { |p| p.span.from }.map { |p| point_item(p) }
         end
 

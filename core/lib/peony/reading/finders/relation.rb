@@ -7,6 +7,9 @@ module Peony
       class Relation < Finder
         family "relation"
 
+        # "None: 7.9", "two: 6.4": how many, in words, and what was measured.
+        LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})\s*[:–—]\s*[£€$]?\d/i
+
         def find
           return nil if text.quantities.size < 3
 
@@ -25,11 +28,23 @@ module Peony
           return nil if nodes.size < 3
 
           found = nodes.map { |n| text.quantities_in(n.span) }
+          return labelled if found.all? { |l| l.size.between?(1, 2) } && nodes.all? { |n| n.span.text.match?(LABELLED) }
+
+          # One of several may say something more.
+          found = found.map { |l| l.first(2) } if found.count { |l| l.size == 2 } >= found.size * 0.7
           unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
             return []
           end
 
           found.map { |a, b| Couples::Couple.new(one: a, two: b) }
+        end
+
+        def labelled
+          nodes.map do |n|
+            count = n.span.text.match(LABELLED)[:count]
+            label = Quantity.new(value: Numbers.count(count) || 0, unit: "", text: count, from: n.span.from, to: n.span.from + count.length)
+            Couples::Couple.new(one: label, two: text.quantities_in(n.span).last)
+          end
         end
 
         def items(couples)

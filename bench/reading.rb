@@ -29,7 +29,7 @@ module Bench
 
     def read(document)
       Peony::Reading::Kept.clear
-      Peony::Reading::Passages.of(document).each { |p| Peony::Reading::Kept.of(p) }
+      Peony::Reading::Kept.all(Peony::Reading::Passages.of(document))
     end
 
     def whole(words, times, bound)

@@ -36,7 +36,7 @@ module Peony
       files.each do |file|
         document = Notes.open(file)
         passages = options[:each] ? Reading::Passages.of(document) : [Notes::Passage.whole(document)]
-        passages.each { |passage| say_line(Output::Readings.hash(file, Reading::Kept.of(passage), within_file: !options[:each])) }
+        Reading::Kept.all(passages).each { |reading| say_line(Output::Readings.hash(file, reading, within_file: !options[:each])) }
       end
     end
 

@@ -8,7 +8,7 @@ module Peony
 
       # @param piece [Piece]
       # @return [Array<Reading::Result>] in the order of the notes
-      def of(piece) = Reading::Passages.of(piece.notes).map { |passage| Reading::Correction.apply(Reading::Kept.of(passage), piece.data["readings"]) }
+      def of(piece) = Reading::Kept.all(Reading::Passages.of(piece.notes)).map { |reading| Reading::Correction.apply(reading, piece.data["readings"]) }
     end
   end
 end

@@ -68,17 +68,21 @@ module Peony
         /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
         /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
         /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, ->(m) { 2000 - Numbers.digits(m[1]) }],
+        /\b(#{HOUR}|\d{1,2}) in the (morning|afternoon|evening)\b/i => [:time, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],
+        /\b(?:noon|midday) (?:to|till|until) (?:\d{1,2}|#{HOUR})\b/i => [:time, ->(_) { 12.0 }],
+        /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
-        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
+        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, ->(m) { FEASTS[m[1]] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
+        /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{MONTHS.map(&:capitalize).join('|')})\b/ => [:month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
         /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
           [:decade, lambda { |m|
@@ -92,12 +96,15 @@ module Peony
 
       # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
       BARE = /(?<![\d£€$.,–-])\b(#{YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
-      ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the))/
+      ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
 
       # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
       CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{HOUR})(?: and #{HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{PER})/i
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
       NAMED = /(?<=[.;:!?] )(#{MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
+
+      # "Five: we would like to go home", among clock times.
+      HOUR_LEADS = /(?<=\A|\n|[.;] )(#{HOUR})(?=: )/i
 
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
@@ -116,6 +123,7 @@ module Peony
         scan(string, BARE, :year, ->(m) { m[1].to_f }, taken) if taken.count { |t| t.kind == :year } >= 2
         scan(string, CLOCKED, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
         scan(string, NAMED, :month, ->(m) { month(m[1]).to_f }, taken) if taken.count { |t| t.kind == :month && t.sort < 13 } >= 2
+        scan(string, HOUR_LEADS, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
         scan(string, LEADS, :month, ->(m) { month(m[1]).to_f }, taken) if string.scan(LEADS).size >= 3
         days_alone(string, taken)
         level(taken).sort_by(&:from)
@@ -123,9 +131,22 @@ module Peony
 
       # Days and months without a year are put on one scale, in months, where both are told.
       def level(taken)
+        in_years(taken)
         return taken unless taken.any? { |t| t.kind == :month && t.sort < 13 } && taken.any? { |t| t.kind == :day && t.sort < 1 }
 
         taken.map { |t| t.kind == :day && t.sort < 1 ? Moment.new(**t.to_h, kind: :month, sort: 1 + (t.sort * 12)) : t }
+      end
+
+      # "Planning permission November 2024 ... roof on by July": among months with years one without is the next of its name.
+      def in_years(taken)
+        taken.select { |t| %i[month day].include?(t.kind) }.sort_by(&:from).each_cons(2) do |before, own|
+          next unless before.sort.between?(1000, 2100) && own.sort < 13
+
+          part = own.kind == :month ? (own.sort - 1) / 12.0 : own.sort
+          own.sort = before.sort.floor + part
+          # A season is told roughly: March may lie in the spring that was named before it.
+          own.sort += 1 if own.sort < before.sort - 0.06
+        end
       end
 
       # "Essays are due on 3 May ... in the week of the 12th": a day alone is of the month told last.

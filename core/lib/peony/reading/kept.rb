@@ -15,17 +15,25 @@ module Peony
 
       # @param passage [Notes::Passage]
       # @return [Result]
-      def of(passage)
-        key = [passage.heading, passage.blocks.map { |b| [b.id, b.type, b.level, b.ordered, b.text] }]
-        found = @lock.synchronize { @kept[key] }
-        return found if found
+      def of(passage) = all([passage]).first
 
-        result = Reading.of(passage)
+      # @param passages [Array<Notes::Passage>]
+      # @return [Array<Result>] in the same order
+      def all(passages)
+        keys = passages.map { |p| key(p) }
+        known = @lock.synchronize { @kept.slice(*keys) }
+        missing = keys.zip(passages).to_h.reject { |key, _| known.key?(key) }
+        fresh = missing.keys.zip(Beside.of(missing.values)).to_h
         @lock.synchronize do
-          @kept.shift while @kept.size >= LIMIT
-          @kept[key] = result
+          fresh.each do |key, result|
+            @kept.shift while @kept.size >= LIMIT
+            @kept[key] = result
+          end
         end
+        keys.map { |key| known[key] || fresh[key] }
       end
+
+      def key(passage) = [passage.heading, passage.blocks.map { |b| [b.id, b.type, b.level, b.ordered, b.text] }]
     end
   end
 end

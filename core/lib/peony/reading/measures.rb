@@ -12,6 +12,9 @@ module Peony
       # Where the words of one number end and those of the next begin.
       BREAK = /[;:]\s+|,\s+(?:and |but |then |while )?|\s+(?:and|but|while|whereas)\s+|\s[–—]\s|\.\s+|\n/
 
+      # Words that go on about the number before them.
+      GOES_ON = /\A(?:which|who|still|though|at least|by (?:then|which))\b/
+
       module_function
 
       # @param text [Reading::Text]
@@ -42,11 +45,14 @@ module Peony
       def border(text, one, two)
         gap = text.string[one.to...two.from]
         breaks = []
+        going_on = []
         position = 0
         while (match = gap.match(BREAK, position))
-          breaks << match unless gap[match.end(0)..].match?(/\A(?:which|who|still|though|at least|by (?:then|which))\b/)
+          (gap[match.end(0)..].match?(GOES_ON) ? going_on : breaks) << match
           position = match.end(0)
         end
+        # "can we bring the dog 150, who pays for all this 9": there is no other.
+        breaks = going_on if breaks.empty?
         return two.from if breaks.empty?
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }

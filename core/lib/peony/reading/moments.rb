@@ -9,7 +9,7 @@ module Peony
       NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
-      NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b))\b/i
+      NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)/i

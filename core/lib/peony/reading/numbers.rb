@@ -9,7 +9,7 @@ module Peony
       TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].each_with_index.to_h { |word, i| [word, (i + 2) * 10] }.freeze
       SCALES = { "hundred" => 100, "thousand" => 1_000, "million" => 1_000_000, "billion" => 1_000_000_000, "dozen" => 12, "score" => 20 }.freeze
       SUFFIXES = { "k" => 1_000, "m" => 1_000_000, "bn" => 1_000_000_000, "million" => 1_000_000, "billion" => 1_000_000_000,
-                   "thousand" => 1_000, "hundred" => 100, "dozen" => 12 }.freeze
+                   "thousand" => 1_000, "hundred" => 100, "dozen" => 12, "grand" => 1_000 }.freeze
       PARTS = { "half" => 2, "halves" => 2, "third" => 3, "thirds" => 3, "quarter" => 4, "quarters" => 4, "fifth" => 5, "fifths" => 5,
                 "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10 }.freeze
 

@@ -98,8 +98,12 @@ module Peony
         one, two = two, one if text.string[one.to...two.from].match?(WAS) || text.string[one.to...two.from].match?(INSTEAD)
         # "640 people, against 400 the year before": the later value stands first.
         one, two = two, one if text.string[one.to...two.from].match?(/\bagainst\b/)
-        Pair.new(one: one, two: two, name: name(text, stretch, one), from: stretch.from, to: stretch.to)
+        one, two = two, one if text.string[one.to...two.from].match?(/\A \(/) && bracketed?(text)
+        Pair.new(one: one, two: two, name: name(text, stretch, [one, two].min_by(&:from)), from: stretch.from, to: stretch.to)
       end
+
+      # "Fees from 1 April (old in brackets)"
+      def bracketed?(text) = text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(/\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i) }
 
       def alike?(one, two)
         (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&
@@ -122,6 +126,7 @@ module Peony
 
       # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
       def listed?(text, lead, gap)
+        return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
         return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
         return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
 

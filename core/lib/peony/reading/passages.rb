@@ -33,15 +33,24 @@ module Peony
             list.last.last << block
           end
         end
-        groups.reject { |_, blocks| blocks.empty? }.flat_map { |head, blocks| parted(Notes::Passage.new(blocks, heading: head)) }
+        sections = groups.reject { |_, blocks| blocks.empty? }.map { |head, blocks| Notes::Passage.new(blocks, heading: head) }
+        Kept.all(sections.flat_map { |s| paragraphs(s) })
+        sections.flat_map { |s| parted(s) }
+      end
+
+      # @return [Array<Notes::Passage>] the paragraphs of a section that may be cut, each by itself; none where it stays whole
+      def paragraphs(passage)
+        parts = stanzas(passage)
+        return [] if parts.size < 2 || passage.heading.nil? || passage.text.length < SEVERAL
+
+        parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading) }
       end
 
       # A section of several paragraphs is cut where they say things of different kinds, each more plainly than all of them together.
       def parted(passage)
-        parts = stanzas(passage)
-        return [passage] if parts.size < 2 || passage.heading.nil? || passage.text.length < SEVERAL
+        alone = paragraphs(passage)
+        return [passage] if alone.empty?
 
-        alone = parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading) }
         said = alone.map { |p| Kept.of(p).best }
         plain = said.compact.select { |f| f.fit >= PLAIN }
         return [passage] if plain.map(&:family).uniq.size < 2 || Kept.of(passage).best&.fit.to_f > plain.sum(&:fit) / plain.size

@@ -6,12 +6,12 @@ module Peony
     module Quantities
       N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
-      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen)\b)?/
+      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|grand)\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram car number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
-      LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
+      LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z]|(?-i:\b[B-HJ-Z]) )\z/i
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
@@ -71,6 +71,7 @@ module Peony
 
           value = Numbers.digits(m[1])
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
+          unit = "GBP" if m[2] == "grand"
           next if unit.empty? && year?(m[1], m[2])
 
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
@@ -135,12 +136,22 @@ module Peony
           tokens = text.tokens_after(m.end(0) + half.length)
           unit = Units.after(rest[half.length..], value, tokens)
           next if value == 1 && pronoun?(string, m, rest, unit, tokens)
+          next if unit.empty? && string[[0, m.begin(0) - 5].max...m.begin(0)].match?(/\ball \z/i)
           next if value.zero? || compound?(rest)
+
+          hundredths = Units.hundredths(rest)
+          value += hundredths.last / 100.0 if hundredths
 
           value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
 
-          taken.fill(true, m.end(0)...(m.end(0) + half.length))
-          add(found, taken, string, m, value, unit, m.end(0) + half.length)
+          grand = value > 1 && rest.match?(/\A grand\b(?! pianos?\b)/) ? 6 : 0
+          if grand.positive?
+            value *= 1000
+            unit = "GBP"
+          end
+          more = half.length + hundredths&.first.to_i + grand
+          taken.fill(true, m.end(0)...(m.end(0) + more))
+          add(found, taken, string, m, value, unit, m.end(0) + more)
         end
       end
 

@@ -162,11 +162,25 @@ module Peony
           meet_often: one((first & last).size >= 2),
           back_last: one(units.last.text.match?(Finders::Cycle::BACK)),
           back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }),
+          **comes_round(text, units),
           linked: share(told.each_cons(2).to_a) { |a, b| a.intersect?(b) },
           pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) },
           you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) },
           past: share(units) { |s| Manner.past?(text, s) }
         }
+      end
+
+      # How much of what the end says, a remark behind it left out, the beginning has said: "We're short, so everyone does double. ... So nobody joins, and we're short."
+      def comes_round(text, units)
+        return {} if units.size < 3
+
+        begun = units.first(2).flat_map { |u| Manner.stems(text, u) }
+        said = units.last(2).map do |u|
+          at = u.text.rindex(/[,;]\s/)&.then { |i| u.from + i + 1 } || u.from
+          words = Manner.stems(text, text.span(at, u.to))
+          words.empty? ? 0.0 : (words & begun).size.to_f / words.uniq.size
+        end
+        { round: said.max, round_whole: one(said.max >= 0.99), round_end: said.last }
       end
 
       def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq

@@ -41,6 +41,9 @@ module Peony
           parts = made.parts
           next unless parts.size >= 2 && parts.size >= list.size - 2 && (list - parts - [whole]).all? { |m| list.index(m) < 2 }
 
+          # "Of 10,000 guests 6,200 enter the shop, 2,900 pick something up, ...": each of those before, not each of a whole.
+          next if !made.exact? && made.sum > whole.value && parts.size > 3 && [whole, *parts].map(&:value).each_cons(2).all? { |a, b| a > b }
+
           return made if (made.exact? && (parts.size > 2 || said?(text, whole))) || (made.close? && said?(text, whole, parts) && !open?(text, made))
         end
         nil
@@ -79,6 +82,9 @@ module Peony
       # Whether further parts are named without a number, so that less than the whole is no wonder.
       def open?(text, total)
         return false if total.sum > total.whole.value
+
+        # "... four in the galley because of the chips. And the cat."
+        return true if text.string[total.parts.last.sentence.to..].to_s.match?(/\A\s*And (?:the|a|an|some|one)\b/)
 
         # "Cake came to £210. The rest went on a new catch."
         return true if total.sum < total.whole.value && text.string[total.parts.last.quantity.to..].match?(Finders::Parts::REST)

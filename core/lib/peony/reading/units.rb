@@ -29,6 +29,9 @@ module Peony
       VERBS = %w[means pays goes gets makes takes gives comes brings keeps sits stands].freeze
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
+      # Not "three pounds twenty people gave".
+      HUNDREDTHS = /\A (?:pounds?|euros?|quid|dollars?|metres?) (#{Numbers::TENS.keys.join('|')})(?:-(#{Numbers::WORD}))?\b(?! ?[[:lower:]]+s\b| (?:per|people|men|women|children)\b)/i
+
       module_function
 
       # What is counted or measured, from the words that follow a number.
@@ -83,6 +86,14 @@ module Peony
         return false if token.text.match?(/\A[A-Z]/) && !token.low.match?(/days\z/) && token.tag != "nns"
 
         Words.plural?(token.low) && !%w[vbz in det prp prps rb md].include?(token.tag)
+      end
+
+      # "Three pounds fifty", "one metre thirty": hundredths that are said behind the unit.
+      # @param rest [String] the words behind the number
+      # @return [Array(Integer, Integer), nil] how many characters they are, with the unit, and how many hundredths
+      def hundredths(rest)
+        match = rest.match(HUNDREDTHS)
+        match && [match.end(0), Numbers.spelled([match[1], match[2]].compact.join("-"))]
       end
 
       # @return [String]

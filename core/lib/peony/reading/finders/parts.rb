@@ -167,12 +167,12 @@ module Peony
         # The last part is one thing, named without a number.
         def with_last
           total = Totals.lacking(text) or return nil
-          words = total.parts.last.sentence
-          at = text.string[total.parts.last.quantity.to...words.to].index(/,? and (?:the|a|an|one)\b/)
+          words = text.sentences.find { |s| s.from > total.parts.last.quantity.to && s.text.match?(/\AAnd (?:the|a|an|one)\b/) } || total.parts.last.sentence
+          at = text.string[total.parts.last.quantity.to...words.to].index(/(?:,? and|(?<=\. )And) (?:the|a|an|one)\b/)
           return nil unless at
 
           from = total.parts.last.quantity.to + at
-          span = text.span(from + text.string[from..][/\A,? and /].length, words.to)
+          span = text.span(from + text.string[from..][/\A,? ?and /i].length, words.to)
           [*counts(total), item(text.span(span.from, span.from + span.text.sub(/[.;\s]+\z/, "").length))]
         end
 

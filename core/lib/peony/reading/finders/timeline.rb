@@ -28,10 +28,16 @@ module Peony
         # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event, and "practice is on Wednesdays" is none among years.
         def without_frame(events)
           kinds = events.map { |e| moment_in(e.spans.first)&.kind }
-          return events.zip(kinds).reject { |_, k| k == :weekday }.map(&:first) if kinds.count { |k| k && !%i[weekday time].include?(k) } >= 3
+          if kinds.count { |k| k && !%i[weekday time].include?(k) } >= 3
+            events, kinds = events.zip(kinds).reject { |_, k| k == :weekday }.transpose
+            return framed_by_year?(events, kinds) ? events.drop(1) : events
+          end
 
           events.size > 3 && %i[weekday day].include?(kinds.first) && kinds.drop(1).all?(:time) ? events.drop(1) : events
         end
+
+        # "In the spring of 1912 the women did something": the year over its days.
+        def framed_by_year?(events, kinds) = events.size > 3 && %i[month year].include?(kinds.first) && kinds.drop(1).all?(:day) && events.map { |e| e.sort.floor }.uniq.one?
 
         # The moment that a stretch is told by: of the sort that the others are told by, where there is one.
         def moment_in(span)
@@ -74,7 +80,13 @@ module Peony
           parts = text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
             [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } }
           end
-          led(parts)
+          led(unheaded(parts))
+        end
+
+        # "Milestones, new workshop: planning permission November 2024; ...": what leads the row is no part of its first event.
+        def unheaded(parts)
+          lead = parts.size >= 3 && parts.first.text.match(/\A[^:]{3,60}:\s+(?=\p{L}+ )/) or return parts
+          text.moments_in(text.span(parts.first.from, parts.first.from + lead.end(0))).any? ? parts : [text.span(parts.first.from + lead.end(0), parts.first.to), *parts.drop(1)]
         end
 
         # "Buds break in April, and nobody leaves until the frosts are over, on 20 May": a date alone takes the clause before it from the event that has a date.

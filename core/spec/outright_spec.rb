@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+# Families whose words do not tell them outright, or tell them in an unusual way.
+RSpec.describe "Families told in unusual ways" do
+  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  def seen_as(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find
+  def titles(finding) = finding.items.map(&:title)
+
+  it "sees two who speak as two sides, although neither says 'for' or 'against'" do
+    found = seen_as("opposition", "Dr Varga holds that the baths should be shut. She has seen eleven infected ears. The filter is old. " \
+                                  "Dr Ames would keep them open. Children who cannot swim drown, he says.")
+    expect([found.items.size, found.items.map { |i| i.children.size }]).to eq([2, [3, 2]])
+    expect(titles(found).first).to eq("Dr Varga")
+  end
+
+  it "takes 'do' and 'do not' for two sides" do
+    expect(titles(seen_as("opposition", "With goats: do shut every gate, carry carrots, speak low. Do not kneel, wear wool or turn your back."))).to include(match(/kneel/i))
+  end
+
+  it "leaves what leads repeated labels out of them" do
+    found = seen_as("opposition", "About the move: rumour and truth. Rumour: we are all going. Truth: only accounts is. Rumour: there will be no canteen. Truth: there will be one.")
+    expect([titles(found), found.items.map { |i| i.children.size }]).to eq([%w[Rumour Truth], [2, 2]])
+  end
+
+  it "knows what two share by a label that names both" do
+    found = seen_as("overlap", "- Maths only: proof, long division\n- Art only: charcoal, mess\n- Maths and art: symmetry, the golden section")
+    expect([found.fit, titles(found)]).to eq([0.9, ["Maths only", "Art only", "Maths and art"]])
+  end
+
+  it "takes what stands in brackets behind a label for what is below it" do
+    found = seen_as("hierarchy", "## The larder\nTop: sweet (jam, honey, syrup)\nMiddle: sour (pickles, vinegar, capers)\nBottom: heavy (flour, salt, potatoes)")
+    expect(found.items.map { |i| [i.title, i.children.map(&:title)] }.first).to eq(["Top", %w[Jam Honey Syrup]])
+  end
+
+  it "sees four heads over a line each" do
+    found = seen_as("quadrant", "## The panto\nWent well\nThe donkey. The songs.\nWent wrong\nThe second donkey.\nLearned\nNever let the mayor hold the rope.\nTo do\nThank the firemen.")
+    expect(titles(found)).to eq(["Went well", "Went wrong", "Learned", "To do"])
+  end
+
+  describe "changes" do
+    def changes(words) = seen_as("change", words)&.items.to_a.map { |i| [i.title, i.aspects.map(&:last)] }
+
+    it "reads each of a row that only 'to' joins, where the words say that things are otherwise" do
+      expect(changes("Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %.")).to eq([["Plum", ["62 %", "48 %"]], ["Quince", ["60 %", "45 %"]]])
+      expect(changes("Walks of 5 km to 8 km and rides of 10 km to 12 km.")).to be_empty
+    end
+
+    it "gives each of a row its own name, not that of the head" do
+      expect(changes("Class sizes, last year and this: Year 3 from 31 to 26, Year 4 from 29 to 27, Year 5 from 24 to 30.").map(&:first)).to eq(["Year 3", "Year 4", "Year 5"])
+    end
+
+    it "tells two seasons apart, and what a result is out of from what changed" do
+      expect(changes("Course completion is up: 58 % in the autumn, 74 % in the spring.").map(&:last)).to eq([["58 %", "74 %"]])
+      expect(changes("In September the average was eleven out of twenty. Yesterday it was sixteen and a half.").map(&:last)).to eq([["eleven", "sixteen and a half"]])
+    end
+  end
+
+  describe "times and dates" do
+    def moments(words) = text(words).moments.map { |m| [m.text, m.sort] }
+
+    it "puts ages of rocks and years before our era in order" do
+      sorts = moments("The river ran some 300 million years ago. Ice came 20,000 years back. People left a hearth around 4,000 BC.").map(&:last)
+      expect(sorts).to eq([2000 - 300_000_000, -18_000, -4000])
+    end
+
+    it "gives months without a year the year of those before them" do
+      sorts = moments("Permission November 2024; ground broken February 2025; roof on by July; machines in from October; open day in January 2026.").map(&:last)
+      expect(sorts).to eq(sorts.sort)
+      expect(sorts[2].floor).to eq(2025)
+    end
+
+    it "knows 'half five', 'noon to two' and an hour that leads its line" do
+      expect(moments("Doors at half five. Soup from noon to two. Half past ten: bells. Five: we go home.").map(&:last)).to contain_exactly(17.5, 12.0, 10.5, 17.0)
+    end
+
+    it "takes months in a row for what leads each, and the year over its days for no event" do
+      expect(titles(seen_as("timeline", "Bee year: February first flights, April swarming starts, June main flow."))).to eq(["First flights", "Swarming starts", "Main flow"])
+      found = seen_as("timeline", "In the spring of 1912 the women rose. On 4 March they asked. It was refused on the 6th. They sat down on Monday the 11th and sang. " \
+                                  "The wife joined them on 15 March.")
+      expect(found.items.size).to eq(4)
+    end
+  end
+
+  describe "numbers" do
+    def numbers(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+
+    it "reads prices as they are said" do
+      expect(numbers("Four pounds go to the band. Two fifty pays for the hall.")).to eq([[4, "GBP"], [2.5, "GBP"]])
+      expect(numbers("At three pounds fifty they looked at me. It is one metre thirty round.")).to eq([[3.5, "GBP"], [1.3, "metres"]])
+      expect(numbers("The circus pays 19 grand, the council twelve grand.")).to eq([[19_000, "GBP"], [12_000, "GBP"]])
+    end
+
+    it "counts no kinds, no labels and nobody" do
+      expect(numbers("A half plot goes from £28 to £30.")).to eq([[28, "GBP"], [30, "GBP"]])
+      expect(numbers("Look for plot D 114 behind the yews. All three make a guide.")).to be_empty
+      expect(numbers("Anyone over seventy pays half.")).to eq([[70, "years"], [50, "%"]])
+    end
+
+    it "compares shares and totals without a false alarm" do
+      expect(text("Rope and net were more than half of it, 58 percent. Bottles 19, polystyrene 12, balloons 4.").then { |t| Peony::Reading.of(t.passage).queries }).to be_empty
+      expect(Peony::Reading.of(Peony::Notes::Text.read("The herd has 60 animals in total. 38 of these are milkers, 14 are heifers, 7 are calves and there is one bull.")).queries).to be_empty
+      soot = "In the last winter of the stoves the filter caught 64 micrograms of soot; last winter it was 19. Coughs at the surgery fell by a third."
+      expect(Peony::Reading.of(Peony::Notes::Text.read(soot)).queries).to be_empty
+    end
+  end
+
+  it "reads how many, in words, beside what was measured" do
+    found = seen_as("relation", "Cups of coffee after four and hours slept:\n- none: 7.9\n- one: 7.1\n- two: 6.4\n- four: 4.8")
+    expect(found.items.map { |i| i.aspects.map(&:last) }).to eq([["none", "7.9"], ["one", "7.1"], ["two", "6.4"], ["four", "4.8"]])
+  end
+end

@@ -103,7 +103,9 @@ module Peony
       end
 
       # "Fees from 1 April (old in brackets)"
-      def bracketed?(text) = text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(/\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i) }
+      def bracketed?(text)
+        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(/\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i) }
+      end
 
       def alike?(one, two)
         (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&

@@ -38,15 +38,20 @@ module Peony
         [list[0], list[1], list.last].each do |whole|
           parts = (list - [whole]).select { |m| m.value < whole.value && m.value.positive? }
           made = without_single(Total.new(whole: whole, parts: parts, sum: parts.sum(&:value)))
-          parts = made.parts
-          next unless parts.size >= 2 && parts.size >= list.size - 2 && (list - parts - [whole]).all? { |m| list.index(m) < 2 }
-
-          # "Of 10,000 guests 6,200 enter the shop, 2,900 pick something up, ...": each of those before, not each of a whole.
-          next if !made.exact? && made.sum > whole.value && parts.size > 3 && [whole, *parts].map(&:value).each_cons(2).all? { |a, b| a > b }
-
-          return made if (made.exact? && (parts.size > 2 || said?(text, whole))) || (made.close? && said?(text, whole, parts) && !open?(text, made))
+          return made if of_list?(made, list) && (made.exact? ? made.parts.size > 2 || said?(text, whole) : slip?(text, made))
         end
         nil
+      end
+
+      # All numbers are parts, but for one or two that stand in front.
+      def of_list?(total, list)
+        total.parts.size >= 2 && total.parts.size >= list.size - 2 && (list - total.parts - [total.whole]).all? { |m| list.index(m) < 2 }
+      end
+
+      # Parts that should make the whole and nearly do. "Of 10,000 guests 6,200 enter the shop, 2,900 pick something up, 1,450 buy, ..." are each of those before.
+      def slip?(text, total)
+        fewer = total.sum > total.whole.value && total.parts.size > 3 && [total.whole, *total.parts].map(&:value).each_cons(2).all? { |a, b| a > b }
+        !fewer && total.close? && said?(text, total.whole, total.parts) && !open?(text, total)
       end
 
       # "100 voices, one sound: 36 sopranos, 29 altos ...": a single thing besides is no part.

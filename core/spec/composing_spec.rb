@@ -52,6 +52,39 @@ RSpec.describe Peony::Piece::Composing do
     expect(piece.apply(described_class.draft_of(piece, "spine", ids: ids).operation).piece.pages.map { |p| p["id"] }).not_to include("p1")
   end
 
+  # How far down each page its figures reach, 0..1.
+  def filled(made) = made.pages.map { |p| p["objects"].reject { |o| o["role"] == "source" }.map { |o| o["box"][1] + o["box"][3] }.max / made.height.to_f }
+
+  %w[lead ledger spine].each do |name|
+    it "leaves no page of #{name} with a single figure behind one that has room to give" do
+      %w[season handbook].each do |notes|
+        made = described_class.draft_of(piece_from(notes), name, ids: ids).piece
+        made.pages.each_cons(2) do |before, after|
+          figures = [before, after].map { |p| p["objects"].count { |o| o["type"] == "figure" } }
+          next if figures.last > 1 || figures.first < 3
+
+          # The row that would go over does not fit, or is so high that the page before would be emptier than this one.
+          row = before["objects"].select { |o| o["type"] == "figure" }.max_by { |o| o["box"][1] }
+          expect(row["box"][3]).to be > made.height * 0.25
+        end
+        expect(filled(made)).to all(be <= 1)
+      end
+    end
+  end
+
+  it "prints nothing small beside something else: what needs the whole width has it" do
+    notes = Peony::Notes::Text.read("# Year\n\n## In figures\n\nWe saw 4,310 animals, 2,150 dogs, 1,480 cats and 12 emus. 312 operations were done. The bell rang 640 times. Gifts came to £27,400.\n\n" \
+                                    "## The day\n\nFirst the patient is weighed. Then blood is taken. After that the owner signs. Next it falls asleep. Then the vet operates. Finally it goes home.\n\n" \
+                                    "## Money\n\nOf every pound 46p was spent on medicines, 31p on wages, 14p on the X-ray and 9p on heating.\n")
+    blank = Peony::Piece.blank(title: "Year", kind: "infographic")
+    made = described_class.draft_of(Peony::Piece.new(blank.data.merge("notes" => notes.blocks.map(&:to_h))), "lead", ids: ids).piece
+    smallest = made.pages.flat_map { |p| made.objects.select { |o| p["objects"].include?(o) && o["type"] == "figure" } }.map do |figure|
+      drawing = Peony::Scene::Pages.drawing(made, figure, made.house.colour("surface"))
+      Peony::Scene::Picture.new(nodes: drawing.nodes).texts.map(&:size).min
+    end
+    expect(smallest).to all(be >= 14)
+  end
+
   it "says so when nothing asks for a picture" do
     empty = Peony::Piece.blank(title: "x")
     expect { described_class.draft_of(empty, "spine", ids: ids) }.to raise_error(Peony::Error, /No passage/)

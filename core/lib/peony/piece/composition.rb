@@ -39,6 +39,7 @@ module Peony
         @picks = picks
         @ids = ids
         @pages = []
+        @rows = []
       end
 
       # @return [Array<Hash>] pages with their objects
@@ -46,6 +47,7 @@ module Peony
         turn
         title
         flow
+        balance
         spread
         source
         @pages.reject { |page| page["objects"].empty? }
@@ -68,8 +70,12 @@ module Peony
 
       def turn
         @pages << { "id" => @ids.call("p"), "ground" => "surface", "objects" => [] }
+        @rows << []
         @y = edge
       end
+
+      # What was put on the page from that object on stands together: a row, which goes to another page as one.
+      def row_from(index) = @rows.last << page["objects"][index..]
 
       # The notes name a piece that nobody has named.
       def called = piece.title == UNTITLED && !piece.notes.title.empty? ? piece.notes.title : piece.title
@@ -105,7 +111,7 @@ module Peony
 
         object = pick.object.merge("id" => @ids.call("f"))
         object = object.except("heading") unless heading
-        tall = landscape? || large ? high : fitting(object, x, y, wide, high)
+        tall, @smallest = landscape? || large ? [high, LEGIBLE * unit] : fitting(object, x, y, wide, high)
         return nil unless tall
 
         box = Layout.snug(piece, object, [x, y, wide, tall].map { |v| v.round(1) })
@@ -114,11 +120,11 @@ module Peony
       end
 
       # The least height at which the figure is as complete as at any greater one, and its letters are large enough.
-      # @return [Float, nil] px; nil when it holds at none
+      # @return [Array(Float, Float), nil] that height and its smallest letters, px; nil when it holds at none
       def fitting(object, x, y, wide, high)
         tried = HEIGHTS.map { |share| wide * share }.select { |h| h.between?(110, high) }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
         best = tried.max_by { |t| [-t[:cuts], t[:size]] }
-        best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }[:height]
+        best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }.values_at(:height, :size)
       end
 
       def look(object, box)
@@ -128,16 +134,45 @@ module Peony
         nil
       end
 
-      # Room that is left on a full page goes between its rows; the last page keeps it below.
-      def spread
-        @pages[0..-2].each do |page|
-          rows = page["objects"].group_by { |o| o["box"][1].round }.sort.map(&:last)
-          left = bottom - page["objects"].map { |o| o["box"][1] + o["box"][3] }.max.to_f
-          next if rows.size < 3 || left <= 0 || left > piece.height * 0.3
+      # No page is left with one figure while the one before it is full: rows go over to it as long as both are filled more alike.
+      def balance
+        (@pages.size - 1).downto(1) { |at| carry(at) while carry?(at) }
+      end
 
-          steps = rows.drop(@pages.first.equal?(page) ? 1 : 0)
-          extra = [left / steps.size, gap * 1.4].min
-          rows.each_with_index { |row, i| row.each { |o| o["box"][1] = (o["box"][1] + (extra * [i - (rows.size - steps.size), 0].max)).round(1) } }
+      def carry?(at)
+        before = @rows[at - 1]
+        return false if before.size < 2 || @rows[at].empty? || landscape?
+
+        after = low(at) + high(before.last) + gap
+        after <= bottom && after < low(at - 1)
+      end
+
+      # The last row of the page before becomes the first.
+      def carry(at)
+        row = @rows[at - 1].pop
+        down = high(row) + gap
+        @rows[at].flatten.each { |object| object["box"][1] = (object["box"][1] + down).round(1) }
+        up = row.map { |o| o["box"][1] }.min - edge
+        row.each { |object| object["box"][1] = (object["box"][1] - up).round(1) }
+        @pages[at - 1]["objects"] -= row
+        @pages[at]["objects"].unshift(*row)
+        @rows[at].unshift(row)
+      end
+
+      # Where what stands on a page ends, and how high a row is; px.
+      def low(at) = @rows[at].flatten.map { |o| o["box"][1] + o["box"][3] }.max
+      def high(row) = row.map { |o| o["box"][1] + o["box"][3] }.max - row.map { |o| o["box"][1] }.min
+
+      # Room that is left on a page goes between its rows; the last page keeps it below.
+      def spread
+        @rows[0..-2].each_with_index do |rows, at|
+          left = bottom - (low(at) || bottom)
+          next if rows.size < 2 || left <= 0
+
+          # Under the title stands the first row of the first page.
+          title = at.zero? ? 1 : 0
+          extra = [left / (rows.size - 1 + title), gap * 1.4].min
+          rows.each_with_index { |row, i| row.each { |o| o["box"][1] = (o["box"][1] + (extra * (i + title))).round(1) } }
         end
       end
 
@@ -150,6 +185,7 @@ module Peony
           turn
           high = figure(pick, x, @y, wide, [room, most].min, large: large)
         end
+        row_from(-1) if high
         @y += high + gap if high
         high
       end

@@ -16,13 +16,21 @@ module Peony
           rest.each_slice(2) { |pair| pair.size == 2 ? row(pair) : place(pair.first) }
         end
 
-        # Two figures side by side; where one of them is too wide for half a page, one after the other.
+        # Smaller letters than this, px at 1080 px width, are not worth a row of two.
+        FAIR = 14
+
+        # Two figures side by side; where one of them is too wide for half a page, or would be small print there, one after the other.
         def row(pair)
           wide = (width - gap) / 2
           turn if room < [piece.height * 0.24, wide * 0.62].min
           before = page["objects"].size
-          heights = pair.each_with_index.map { |pick, i| figure(pick, edge + (i * (wide + gap)), @y, wide, [room, wide * 1.25].min) }
-          return @y += heights.max + gap if heights.all?
+          heights = pair.each_with_index.map do |pick, i|
+            figure(pick, edge + (i * (wide + gap)), @y, wide, [room, wide * 1.25].min).then { |height| height if height && @smallest >= FAIR * unit }
+          end
+          if heights.all?
+            row_from(before)
+            return @y += heights.max + gap
+          end
 
           page["objects"].slice!(before..)
           pair.each { |pick| place(pick) }

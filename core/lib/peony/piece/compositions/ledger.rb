@@ -26,6 +26,7 @@ module Peony
             return place(pick)
           end
           words = pick.heading ? text(pick.heading, "heading", edge, gutter, advance: false, y: top + (gap * 0.4), size: (25 * unit).round) : 0
+          row_from(before)
           @y = top + [high, words].max + (gap * 1.2)
         end
 

@@ -73,8 +73,9 @@ RSpec.describe Peony::Piece::Composing do
   end
 
   it "prints nothing small beside something else: what needs the whole width has it" do
-    notes = Peony::Notes::Text.read("# Year\n\n## In figures\n\nWe saw 4,310 animals, 2,150 dogs, 1,480 cats and 12 emus. 312 operations were done. The bell rang 640 times. Gifts came to £27,400.\n\n" \
-                                    "## The day\n\nFirst the patient is weighed. Then blood is taken. After that the owner signs. Next it falls asleep. Then the vet operates. Finally it goes home.\n\n" \
+    notes = Peony::Notes::Text.read("# Year\n\n## In figures\n\nWe saw 4,310 animals, 2,150 dogs, 1,480 cats and 12 emus. 312 operations were done. The bell rang 640 times. " \
+                                    "Gifts came to £27,400.\n\n## The day\n\nFirst the patient is weighed. Then blood is taken. After that the owner signs. " \
+                                    "Next it falls asleep. Then the vet operates. Finally it goes home.\n\n" \
                                     "## Money\n\nOf every pound 46p was spent on medicines, 31p on wages, 14p on the X-ray and 9p on heating.\n")
     blank = Peony::Piece.blank(title: "Year", kind: "infographic")
     made = described_class.draft_of(Peony::Piece.new(blank.data.merge("notes" => notes.blocks.map(&:to_h))), "lead", ids: ids).piece

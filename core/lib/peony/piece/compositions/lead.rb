@@ -7,6 +7,9 @@ module Peony
       class Lead < Composition
         composition "lead", title: "Lead and notes", sees: "the strongest figure large, the others two by two"
 
+        # Smaller letters than this, px at 1080 px width, are not worth a row of two.
+        FAIR = 14
+
         private
 
         def flow
@@ -15,9 +18,6 @@ module Peony
           place(first, large: true) if first
           rest.each_slice(2) { |pair| pair.size == 2 ? row(pair) : place(pair.first) }
         end
-
-        # Smaller letters than this, px at 1080 px width, are not worth a row of two.
-        FAIR = 14
 
         # Two figures side by side; where one of them is too wide for half a page, or would be small print there, one after the other.
         def row(pair)

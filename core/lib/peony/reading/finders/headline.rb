@@ -60,7 +60,9 @@ module Peony
         end
 
         # A detail that would only repeat number and title is left out.
-        def said_already?(span, words, quantity) = span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
+        def said_already?(span, words, quantity)
+          span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
+        end
 
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)

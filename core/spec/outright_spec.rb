@@ -108,4 +108,49 @@ RSpec.describe "Families told in unusual ways" do
     found = seen_as("relation", "Cups of coffee after four and hours slept:\n- none: 7.9\n- one: 7.1\n- two: 6.4\n- four: 4.8")
     expect(found.items.map { |i| i.aspects.map(&:last) }).to eq([["none", "7.9"], ["one", "7.1"], ["two", "6.4"], ["four", "4.8"]])
   end
+
+  describe "tables and rows" do
+    it "compares the columns of a table where each row is of one kind and no column is" do
+      table = "| | Ferry | Bridge |\n|---|---|---|\n| Time | 25 minutes | 4 minutes |\n| Price | £6 | £9.50 |\n| In fog | no | yes |\n"
+      found = Peony::Reading::Finder.members.fetch("comparison").new(Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes.parse(table, ".md")))).find
+      aspects = [[["Time", "25 minutes"], ["Price", "£6"], ["In fog", "no"]], [["Time", "4 minutes"], ["Price", "£9.50"], ["In fog", "yes"]]]
+      expect(found.items.map { |i| [i.title, i.aspects] }).to eq(%w[Ferry Bridge].zip(aspects))
+      expect(found.items.map { |i| i.spans.map(&:text) }.last).to eq(["Bridge 4 minutes", "Bridge £9.50", "Bridge yes"])
+    end
+
+    it "compares the rows of any other table" do
+      table = "| Inn | Beds | Price |\n|---|---|---|\n| Heron | 12 | £61 |\n| Plough | 5 | £44 |\n"
+      found = Peony::Reading.of(Peony::Notes.parse(table, ".md")).finding("comparison")
+      expect(found.items.map(&:title)).to eq(%w[Heron Plough])
+    end
+
+    it "reads arrows between two values, and the old value in brackets" do
+      expect(seen_as("change", "Waiting time 48 → 19 min. Complaints 31 → 9. Staff 6 → 7.").items.map { |i| i.aspects.map(&:last) }).to eq([["48", "19 min"], %w[31 9], %w[6 7]])
+      found = seen_as("change", "This year against last\n- Adults: 3,100 (2,800)\n- Children: 1,900 (2,200)\n- Dogs: 41 (12)")
+      expect(found.items.map { |i| i.aspects.map(&:last) }).to eq([["2,800", "3,100"], ["2,200", "1,900"], %w[12 41]])
+    end
+
+    it "counts the last part of a whole that stands in a sentence of its own" do
+      found = seen_as("parts", "There are fourteen of us altogether. Six on deck, three in the engine, four in the galley because of the chips. And the cat.")
+      expect(found.items.map(&:value)).to eq([6, 3, 4, nil])
+      expect(titles(found).last).to match(/cat/i)
+    end
+  end
+
+  describe "what needs no picture" do
+    def silence(words) = Peony::Reading.of(Peony::Notes::Text.read(words)).silence
+
+    it "is where one is to be found" do
+      expect(silence("Quillmere Observatory, Hill Road 4, Quillmere. Open every evening in winter. info@quillmere.example")).to match(/contacts/)
+    end
+
+    it "is not a list that ends in an address" do
+      expect(silence("## What to bring\n\n- a hat\n- a spoon\n- dry socks\n\nQuestions to bettine@quillmere.example")).to be_nil
+    end
+  end
+
+  it "names a number by what it is, not by what is said about it" do
+    found = seen_as("headline", "We saw 4,310 animals. The night bell rang 640 times, which Yolanda says is too often. Your gifts came to £27,400.")
+    expect(titles(found)).to eq(["animals", "The night bell rang", "Your gifts"])
+  end
 end

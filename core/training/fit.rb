@@ -74,7 +74,7 @@ def family_rows(passages)
   end
 end
 
-PENALTY = 0.025
+PENALTY = 0.012
 SEAMS_PENALTY = 0.03
 STRAYS_PENALTY = 0.02
 NAMES_PENALTY = 0.0024

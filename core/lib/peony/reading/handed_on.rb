@@ -5,7 +5,7 @@ module Peony
     # The unit of a bare number: what its line, its list or the words before it count.
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
-      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/)\s*(?:every\s+|the\s+|[£€$])?\z}
+      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she) (?:is|was))\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i

@@ -102,9 +102,11 @@ module Peony
         Pair.new(one: one, two: two, name: name(text, stretch, [one, two].min_by(&:from)), from: stretch.from, to: stretch.to)
       end
 
-      # "Fees from 1 April (old in brackets)"
+      # "Fees from 1 April (old in brackets)", "This year against last"
+      IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i
+
       def bracketed?(text)
-        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(/\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i) }
+        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }
       end
 
       def alike?(one, two)
@@ -112,15 +114,25 @@ module Peony
         (one.value + two.value - 100).abs < 0.1)
       end
 
+      # Whether the words between two values, or around them, say that the first became the second.
       def turned?(text, stretch, one, two)
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
-        return true if listed?(text, lead, gap) || gap.match?(WAS) || gap.match?(INSTEAD)
+        listed?(text, lead, gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap, two) || then_and_now?(text, gap, one, two) ||
+          rows_to(text).then { |rows| rows.size >= 2 && rows.include?(one) }
+      end
+
+      # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".
+      def led_on?(text, lead, gap, two)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
 
+        lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
+      end
+
+      # Each value stands with its moment, or the second with the later one.
+      def then_and_now?(text, gap, one, two)
         return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
-        return true if rows_to(text).size >= 2 && rows_to(text).include?(one)
         return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
@@ -154,7 +166,7 @@ module Peony
         end.then { |list| list.size > 2 ? [] : list }
       end
 
-      LATER = /\b(?:since we changed|yesterday|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      LATER = /\b(?:since we changed|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
       NOW = /\b(?:now|today|these days|nowadays)\b/i
 

@@ -160,8 +160,13 @@ module Peony
         each_match(text.string, /\bhalf a dozen\b/i, taken) { |m| add(found, taken, text.string, m, 6, Units.after(text.string[m.end(0), 60], 6, text.tokens_after(m.end(0)))) }
       end
 
-      # "An hour and a half", "a mile and a half".
+      # "An hour and a half", "a mile and a half"; "a metre ten".
       def halves(text, taken, found)
+        each_match(text.string, /\ba(?= (?:metre|pound|euro) #{Numbers::WORD}\b)/i, taken) do |m|
+          length, hundredths = Units.hundredths(text.string[m.end(0), 40])
+          unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
+          add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
+        end
         each_match(text.string, /\ban? (hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
           add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
         end

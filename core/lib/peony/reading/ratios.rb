@@ -65,7 +65,7 @@ module Peony
         [Ratio.new(part: b, whole: a)]
       end
 
-      FIRST = /\A(?:and |but )?(?:of|out of)(?: (?:every|those|these|the|our|all|all the))?\s*\z/i
+      FIRST = /\A(?:and |but )?(?:(?:of|out of)(?: (?:every|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each))\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)

@@ -21,7 +21,7 @@ module Peony
       # @param findings [Array<Finding>]
       # @return [Array<Finding>] best first, each with its likelihood as fit; empty where nothing is worth a picture
       def rank(text, findings)
-        return [] if findings.empty? || (bare?(text) && Silence.preface?(text))
+        return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
         chances = chances(Signs.of(text, findings))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)

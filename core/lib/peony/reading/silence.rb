@@ -16,11 +16,16 @@ module Peony
       # @return [Boolean] whether a passage introduces the pages it stands on
       def preface?(text) = text.sentences.size <= 4 && (text.string.match?(PREFACE) || text.string.match?(HERE))
 
+      # @return [Boolean] whether a passage says no more than where one is to be found
+      def contact?(text) = text.sentences.size <= 5 && text.string.split.size < (text.series.empty? ? 50 : 25) && text.string.match?(ADDRESS)
+
+      ADDRESS = %r{\S@\S+\.\p{L}|\bhttps?://|\bwww\.}i
+
       # @param text [Reading::Text]
       # @param all [Array<Finding>] what the finders saw
       # @return [String]
       def reason(text, all)
-        return "Thanks, contacts and small print need no picture." if text.cues[:thanks].positive?
+        return "Thanks, contacts and small print need no picture." if text.cues[:thanks].positive? || contact?(text)
         return "An introduction to what follows needs no picture." if preface?(text)
         return "A line or two that lead to what follows." if text.string.split.size < 25
         return "No steps, dates, numbers or things side by side in these words." if all.empty?

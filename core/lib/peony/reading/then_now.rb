@@ -7,6 +7,9 @@ module Peony
       OLD = /\b(?:used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
       NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since(?: \w+)?)\b/i
 
+      # "A loaf was one twenty when I started. It's two sixty-five."
+      IS = /\A(?:(?:it|they|that)(?:['’]s|['’]re| is| are)|is|are)\b/i
+
       STATE = /\bit (?:takes|is|costs|needs|has|lasts|brings)\b|#{NEW}/i
 
       module_function
@@ -20,7 +23,8 @@ module Peony
         return row if row.any?
 
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || q.value <= 2 || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
+        list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || (q.value <= 2 && q.value.is_a?(Integer)) }
+        list = list.reject { |q| text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
         list = used(text) if list.size != 2
         return [] unless list.size == 2
 
@@ -59,7 +63,8 @@ module Peony
       def told?(before, after, one, two)
         return false if before.from == after.from || one.value == two.value
 
-        before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || before.text.match?(/\bused to\b/i)) && (one.unit == two.unit || two.said == false || two.unit.empty?)
+        told = before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i))
+        told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end
   end

@@ -15,7 +15,7 @@ module Peony
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
-          items = of_nodes || of_paragraphs || of_announced || of_two || of_subjects
+          items = of_columns || of_nodes || of_paragraphs || of_announced || of_two || of_subjects
           return nil unless items && items.size.between?(2, 8)
 
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
@@ -25,6 +25,13 @@ module Peony
         private
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"
+
+        # A table whose columns are the things: see {Crossed}.
+        def of_columns
+          rows, columns = Crossed.of(text, nodes)
+          @strength = 0.7
+          columns&.map { |c| made(c.name, c.values.join("; "), c.cells).tap { |i| i.aspects = rows.zip(c.values) } }
+        end
 
         def of_nodes
           return nil if nodes.size < 2

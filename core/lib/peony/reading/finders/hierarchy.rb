@@ -18,6 +18,9 @@ module Peony
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
 
+        # "The Cole gathers the Ash Brook and the Mere Brook on its way": the two that an "and" joins.
+        TWO = /(?<one>(?:\b(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
+
         def find
           items = of_nodes || of_labels || of_links || of_prose || of_rows
           return nil if items.nil? || items.empty?
@@ -134,11 +137,16 @@ module Peony
           return nil if nodes.size >= 2 || text.sentences.size < 2
 
           @lead = text.sentences.first
-          branches = text.sentences.map { |s| branch_of(s) }.select { |b| b.children.size.between?(2, 8) }
+          branches = text.sentences.map { |s| branch_of(s).tap { |b| b.children = two_in(s) if b.children.size < 2 } }.select { |b| b.children.size.between?(2, 8) }
           return nil unless branches.size >= 2 && branches.size * 2 >= text.sentences.size
 
           @strength = 0.05
           branches
+        end
+
+        def two_in(span)
+          match = span.text.match(TWO) or return []
+          %i[one other].map { |name| item(text.span(span.from + match.begin(name), span.from + match.end(name))) }
         end
 
         def kinds? = @top.nil? && text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5

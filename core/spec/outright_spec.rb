@@ -153,4 +153,23 @@ RSpec.describe "Families told in unusual ways" do
     found = seen_as("headline", "We saw 4,310 animals. The night bell rang 640 times, which Yolanda says is too often. Your gifts came to £27,400.")
     expect(titles(found)).to eq(["animals", "The night bell rang", "Your gifts"])
   end
+
+  describe "what is shown beside the best" do
+    def names(words) = Peony::Reading.of(Peony::Notes::Text.read(words)).findings.map(&:family)
+
+    it "is no funnel where the numbers make up the first one" do
+      expect(names("Of the 1,260 people who signed, 640 live in the Old Town, 410 in Oxmere, 150 on the Levels and 60 further away.")).not_to include("funnel")
+      expect(names("Of 260 who asked for the form 88 sent it back, 51 could be read, twenty were visited and three were chosen.").first).to eq("funnel")
+    end
+
+    it "is steps, an order or shares only where that is likelier than another family would have to be" do
+      easy = Peony::Reading::Scorer::EASY
+      expect(easy.values).to all(be > Peony::Reading::Scorer::LEAST)
+      %w[season handbook].each do |name|
+        Peony::Reading::Passages.of(Peony::Notes.open(File.join(__dir__, "documents", "#{name}.md"))).each do |passage|
+          Peony::Reading.of(passage).findings.drop(1).each { |f| expect(f.fit).to be >= easy.fetch(f.family, Peony::Reading::Scorer::LEAST) }
+        end
+      end
+    end
+  end
 end

@@ -29,6 +29,10 @@ module Corpus
   # @return [Array<Passage>]
   def all = Dir[File.join(FOLDER, "*.txt")].flat_map { |file| File.read(file).split(/^== /).drop(1).map { |part| passage(part) } }
 
+  # Passages that no fit has seen and no finder was mended on. They go to passages/ once others take their place.
+  # @return [Array<Passage>]
+  def held = File.read(File.join(__dir__, "held.txt")).split(/^== /).drop(1).map { |part| passage(part) }
+
   def passage(part)
     head, *lines = part.lines
     id, style, families = head.split

@@ -144,7 +144,9 @@ module Peony
         return false if before.size < 2 || @rows[at].empty? || landscape?
 
         after = low(at) + high(before.last) + gap
-        after <= bottom && after < low(at - 1)
+        rest = before[0..-2].flatten.map { |o| o["box"][1] + o["box"][3] }.max
+        # A little more alike is not worth it; and the first page, which is looked at first, does not become the emptier one.
+        after <= bottom && (at > 1 || after <= rest) && (rest - after).abs + (piece.height * 0.15) < (low(at - 1) - low(at)).abs
       end
 
       # The last row of the page before becomes the first.

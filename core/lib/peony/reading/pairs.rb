@@ -28,12 +28,17 @@ module Peony
 
       module_function
 
-      # @return [Array<Quantity>] the first of each two that only "to" joins, where both name their unit (a range does so once)
+      # "Download speed before the mast and since: Hagg 4 to 48, Oxmere 11 to 60": what is before a "to", and what behind it.
+      BOTH_TIMES = /\bbefore\b[^.:]{0,40}\b(?:since|after)\b|\bthen and now\b|\bold and new\b|\blast year and this\b/
+
+      # @return [Array<Quantity>] the first of each two that only "to" joins, where both name their unit (a range does so once) or the words say that there are two times
       def rows_to(text)
         return [] unless text.all_words.match?(OTHERWISE)
 
         text.once(:rows_to) do
-          text.quantities.each_cons(2).select { |a, b| a.said && b.said && a.unit == b.unit && a.value != b.value && text.string[a.to...b.from].match?(/\A(?: ?%)? to [£€$]?\z/) }.map(&:first)
+          said = text.all_words.match?(BOTH_TIMES)
+          pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value && text.string[a.to...b.from].match?(/\A(?: ?%)? to [£€$]?\z/) }
+          pairs.select { |a, b| said || (a.said && b.said) }.map(&:first)
         end
       end
 
@@ -184,7 +189,7 @@ module Peony
         lead = text.string[stretch.from...one.from]
         label = lead[/\A([^:]{2,48}):/, 1]
         # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
-        start = label ? stretch.from + lead.index(":") + 1 : stretch.from
+        start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from
         return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }
 
         tokens = text.tokens_in(Span.new(from: start, to: one.from))

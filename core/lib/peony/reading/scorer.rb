@@ -15,6 +15,9 @@ module Peony
       LEAST = 0.06
       BESIDE = 0.12
 
+      # Steps can be seen in any row of sentences, shares and an order in any numbers: beside a better one these are shown only where they are likelier than that.
+      EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1 }.freeze
+
       module_function
 
       # @param text [Reading::Text]
@@ -31,7 +34,7 @@ module Peony
         best, *rest = sorted.drop_while(&:short?)
         return [] unless best
 
-        [best, *rest.take_while { |f| f.fit >= [LEAST, BESIDE * best.fit].max }.reject(&:short?)]
+        [best, *rest.select { |f| f.fit >= [EASY.fetch(f.family, LEAST), BESIDE * best.fit].max }.reject(&:short?)]
       end
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.

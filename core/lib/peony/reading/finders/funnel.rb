@@ -11,7 +11,8 @@ module Peony
 
         def find
           stages = falling
-          return nil if stages.size < 3
+          # Numbers that make up the first one exactly are its parts, however they fall.
+          return nil if stages.size < 3 || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
 
           items = stages.map { |m| stage(m) }
           cover = stages.size.to_f / counts.size

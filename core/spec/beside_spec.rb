@@ -43,6 +43,17 @@ RSpec.describe Peony::Reading::Beside do
     expect(described_class.of(passages).size).to eq(40)
   end
 
+  it "reads everything here where no other process can be begun" do
+    allow(described_class).to receive(:fork).and_raise(Errno::EAGAIN)
+    expect(described_class.of(passages).size).to eq(40)
+  end
+
+  it "leaves no process behind, not even where its own half fails" do
+    allow(Peony::Reading).to(receive(:of).and_wrap_original { |read, passage| passage.heading == "Part 3" ? raise(IOError, "gone") : read.call(passage) })
+    expect { described_class.of(passages) }.to raise_error(IOError)
+    expect { Process.wait(-1, Process::WNOHANG) }.to raise_error(Errno::ECHILD)
+  end
+
   it "leaves no process behind" do
     described_class.of(passages)
     expect { Process.wait(-1, Process::WNOHANG) }.to raise_error(Errno::ECHILD)

@@ -73,6 +73,11 @@ RSpec.describe "Families told in unusual ways" do
       expect(moments("Doors at half five. Soup from noon to two. Half past ten: bells. Five: we go home.").map(&:last)).to contain_exactly(17.5, 12.0, 10.5, 17.0)
     end
 
+    it "takes no count for an hour" do
+      expect(moments("Six in the morning and we are on the slip.").map(&:last)).to eq([6.0])
+      expect(text("We sold 11 in the morning and 12 in the afternoon.").quantities.map(&:value)).to eq([11, 12])
+    end
+
     it "takes months in a row for what leads each, and the year over its days for no event" do
       expect(titles(seen_as("timeline", "Bee year: February first flights, April swarming starts, June main flow."))).to eq(["First flights", "Swarming starts", "Main flow"])
       found = seen_as("timeline", "In the spring of 1912 the women rose. On 4 March they asked. It was refused on the 6th. They sat down on Monday the 11th and sang. " \
@@ -92,7 +97,8 @@ RSpec.describe "Families told in unusual ways" do
 
     it "counts no kinds, no labels and nobody" do
       expect(numbers("A half plot goes from £28 to £30.")).to eq([[28, "GBP"], [30, "GBP"]])
-      expect(numbers("Look for plot D 114 behind the yews. All three make a guide.")).to be_empty
+      expect(numbers("Look for plot 114 behind the yews. All three make a guide.")).to be_empty
+      expect(numbers("Vitamin C 80 mg, by car 46, by bus 31.").map(&:first)).to eq([80, 46, 31])
       expect(numbers("Anyone over seventy pays half.")).to eq([[70, "years"], [50, "%"]])
     end
 

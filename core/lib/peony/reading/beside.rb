@@ -25,7 +25,9 @@ module Peony
         Tokens.of("Warm.")
         asked = ask(other)
         read = own.map { |p| Reading.of(p) }
-        read + (handed_over(asked, other) || other.map { |p| Reading.of(p) })
+        read + ((asked && handed_over(asked.first, other)) || other.map { |p| Reading.of(p) })
+      ensure
+        leave(*asked) if asked
       end
 
       def worth_it?(passages) = Process.respond_to?(:fork) && Etc.nprocessors > 1 && passages.size > 1 && passages.sum { |p| p.text.length } >= LEAST
@@ -38,7 +40,7 @@ module Peony
         [passages.first(at + 1), passages.drop(at + 1)]
       end
 
-      # @return [Array(IO, Integer)] where the readings come from, and who reads
+      # @return [Array(IO, Integer), nil] where the readings come from, and who reads; nil where there is no room for another process
       def ask(passages)
         from, to = IO.pipe(binmode: true)
         pid = fork do
@@ -52,24 +54,29 @@ module Peony
         end
         to.close
         [from, pid]
+      rescue SystemCallError
+        [from, to].each { |io| io&.close }
+        nil
+      end
+
+      # Whether it has answered or not, nothing of it stays.
+      def leave(from, pid)
+        from.close
+        Process.kill(:KILL, pid)
+        Process.wait(pid)
       end
 
       # Items are worked out and named when somebody asks; what does so cannot be handed over.
       def whole(result) = result.tap { result.findings.each(&:named) }
 
       # @return [Array<Result>, nil] nil where they did not arrive whole
-      def handed_over(asked, passages)
-        from, pid = asked
+      def handed_over(from, passages)
         told = read_all(from, Process.clock_gettime(Process::CLOCK_MONOTONIC) + PATIENCE)
-        Process.kill(:KILL, pid) unless told
         results = told && !told.empty? ? Marshal.load(told) : [] # rubocop:disable Security/MarshalLoad -- it was written by this program a moment ago
         # Threads and corrections go by the passage that was asked for, not by its copy.
         results.zip(passages).map { |result, passage| result.tap { result.passage = passage } } if results.size == passages.size
       rescue ArgumentError, TypeError
         nil
-      ensure
-        from.close
-        Process.wait(pid)
       end
 
       # @return [String, nil] nil where it takes too long

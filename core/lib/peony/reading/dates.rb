@@ -68,7 +68,7 @@ module Peony
         /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
         /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
         /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, ->(m) { 2000 - Numbers.digits(m[1]) }],
-        /\b(#{HOUR}|\d{1,2}) in the (morning|afternoon|evening)\b/i => [:time, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],
+        /(?:(?<=\A)|(?<=\n)|(?<=[.;:!?] )|(?<=at )|(?<=by )|(?<=from )|(?<=until )|(?<=till )|(?<=about )|(?<=around ))(#{HOUR}|\d|1[0-2]) in the (morning|afternoon|evening)\b/i => [:time, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],
         /\b(?:noon|midday) (?:to|till|until) (?:\d{1,2}|#{HOUR})\b/i => [:time, ->(_) { 12.0 }],
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],

@@ -8,10 +8,10 @@ module Peony
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|grand)\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
-      BEARING = %w[page step no room figure chapter class year level day week part bus tram car number ward question verse act scene].freeze
+      BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
-      LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z]|(?-i:\b[B-HJ-Z]) )\z/i
+      LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.

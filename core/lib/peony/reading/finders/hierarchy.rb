@@ -19,7 +19,7 @@ module Peony
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
 
         # "The Cole gathers the Ash Brook and the Mere Brook on its way": the two that an "and" joins.
-        TWO = /(?<one>(?:\b(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
+        TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
         def find
           items = of_nodes || of_labels || of_links || of_prose || of_rows

@@ -14,6 +14,9 @@ module Peony
       # More points of running text than this make no figure.
       MOST = 12
 
+      # In more sentences than this a family that is not told outright is not looked for.
+      GUESSED = 20
+
       COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
       class << self
@@ -178,7 +181,7 @@ module Peony
       # @param sizes [Range]
       # @return [Array<Points::Point>, nil]
       def guessed(sizes)
-        points = nodes.size >= 2 ? [] : text.points(self.class.name_of_family)
+        points = nodes.size >= 2 || text.sentences.size > GUESSED ? [] : text.points(self.class.name_of_family)
         points if sizes.cover?(points.size)
       end
 

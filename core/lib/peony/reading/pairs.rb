@@ -20,6 +20,9 @@ module Peony
 
       CLAUSES = /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
 
+      # Values further apart than this are not told as one that changed.
+      FAR = 160
+
       # "58 % in the autumn, 74 % in the spring"
       WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
 
@@ -33,9 +36,9 @@ module Peony
 
       # @return [Array<Quantity>] the first of each two that only "to" joins, where both name their unit (a range does so once) or the words say that there are two times
       def rows_to(text)
-        return [] unless text.all_words.match?(OTHERWISE)
-
         text.once(:rows_to) do
+          next [] unless text.all_words.match?(OTHERWISE)
+
           said = text.all_words.match?(BOTH_TIMES)
           pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value && text.string[a.to...b.from].match?(/\A(?: ?%)? to [£€$]?\z/) }
           pairs.select { |a, b| said || (a.said && b.said) }.map(&:first)
@@ -121,6 +124,8 @@ module Peony
 
       # Whether the words between two values, or around them, say that the first became the second.
       def turned?(text, stretch, one, two)
+        return false if two.from - one.to > FAR
+
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
         listed?(text, lead, gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap, two) || then_and_now?(text, gap, one, two) ||
@@ -153,7 +158,7 @@ module Peony
       end
 
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
-      def labelled?(text) = text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/)
+      def labelled?(text) = text.once(:labelled) { text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/) }
 
       # The first value stands in one sentence, the second in the next.
       def across(text)

@@ -134,7 +134,7 @@ module Peony
 
         # Sentences of which most name several things: the scorer weighs whether they are branches.
         def of_rows
-          return nil if nodes.size >= 2 || text.sentences.size < 2
+          return nil if nodes.size >= 2 || !text.sentences.size.between?(2, GUESSED)
 
           @lead = text.sentences.first
           branches = text.sentences.map { |s| branch_of(s).tap { |b| b.children = two_in(s) if b.children.size < 2 } }.select { |b| b.children.size.between?(2, 8) }

@@ -156,7 +156,7 @@ module Peony
         # Words that speak for and against, but none with which the other side begins: they are parted where both halves are least alike.
         def of_halves
           list = text.sentences
-          return nil if nodes.size >= 2 || list.size < 4
+          return nil if nodes.size >= 2 || !list.size.between?(4, GUESSED)
 
           @strength = text.cues[:for_against] < 2 ? 0.03 : 0.1
           at = (2...(list.size - 1)).min_by { |i| Vectors.cosine(*[list[0...i], list[i..]].map { |half| Vectors.middle(half.flat_map { |s| Manner.content(text, s) }) }) }

@@ -178,4 +178,29 @@ RSpec.describe "Families told in unusual ways" do
       end
     end
   end
+
+  describe "rows told in other words" do
+    it "sees parts with parts of their own behind one label" do
+      found = seen_as("hierarchy", "Ground floor: minerals (quartz, ores), fossils (ferns, fish). First floor: birds (owls, waders), insects (bees, beetles).")
+      told = found.items.map { |i| [i.title, i.children.map { |c| [c.title, c.children.map(&:title)] }] }
+      expect(told.first).to eq(["Ground floor", [["Minerals", %w[Quartz Ores]], ["Fossils", %w[Ferns Fish]]]])
+    end
+
+    it "knows what two groups share by the words of both" do
+      found = seen_as("overlap", "In our survey 52 families have a garden, 47 have a pet and 31 have a garden and a pet.")
+      expect(found.items.map(&:value)).to eq([52, 47, 31])
+    end
+
+    it "sets the old one against the new one, and what was so far against what comes" do
+      oven = "Where the old one ate eleven cords in a winter the new one gets by on six."
+      expect(seen_as("change", oven).items.map { |i| i.aspects.map(&:last) }).to eq([%w[eleven six]])
+      fees = "Prices from 1 May. Adults 9.50 (so far 8.50), children 4.00 (so far 4.00)."
+      expect(seen_as("change", fees).items.first.aspects.map(&:last)).to eq(["8.50", "9.50"])
+    end
+
+    it "counts on every floor, and nothing handed on from a single thing" do
+      expect(text("On the ground floor it was 72, on the second floor 96, on the sixth floor 139.").quantities.map(&:value)).to eq([72, 96, 139])
+      expect(text("One moth trap, one summer. On the first night there were 22 moths, by midsummer 140.").quantities.map(&:unit).last(2)).to eq(%w[moths moths])
+    end
+  end
 end

@@ -39,7 +39,8 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = q if q.unit != "" && q.unit != "times" && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1])) && !fraction?(q))) && !aside?(q, last)
+          # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
+          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1])) && !fraction?(q))) && !aside?(q, last)
         end
         shorten
       end
@@ -199,7 +200,7 @@ module Peony
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) } || text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) }
+        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) }
         noun&.low || header[:plural].to_s
       end
 

@@ -13,7 +13,7 @@ module Peony
       TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
       # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
@@ -136,6 +136,8 @@ module Peony
       def led_on?(text, lead, gap, two)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
         return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
+
+        return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
 
         lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
       end

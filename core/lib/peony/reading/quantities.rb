@@ -18,6 +18,8 @@ module Peony
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
+      # "On the second floor 96": the floor has its number already.
+      STOREY = /\b(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|ground|top) \w+ \z/i
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -97,6 +99,8 @@ module Peony
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
+
+        return false if string[[0, match.begin(0) - 24].max...match.begin(0)].match?(STOREY)
 
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)

@@ -26,7 +26,7 @@ module Peony
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
       # In -s and hardly ever things.
-      VERBS = %w[means pays goes gets makes takes gives comes brings keeps sits stands].freeze
+      VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands].freeze
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       # Not "three pounds twenty people gave".

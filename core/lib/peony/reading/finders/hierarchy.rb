@@ -18,6 +18,9 @@ module Peony
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
 
+        # "minerals (quartz, ores)"
+        GROUP = /(?<name>[^(),;]{2,40}?)\s*\((?<rest>[^()]+)\)/
+
         # "The Cole gathers the Ash Brook and the Mere Brook on its way": the two that an "and" joins.
         TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
@@ -64,7 +67,26 @@ module Peony
           text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+,[^)]+\)/) }
         end
 
+        # "Ground floor: minerals (quartz, ores), fossils (ferns, fish)": parts with parts of their own.
+        def grouped(span)
+          label = span.text.match(/\A(?<name>[^:(]{2,48}):\s+/) or return nil
+          at = label.end(0)
+          groups = []
+          while (match = span.text.match(GROUP, at))
+            at = match.end(0)
+            groups << %i[name rest].map { |part| text.span(span.from + match.begin(part), span.from + match.end(part)) }
+          end
+          return nil if groups.size < 2
+
+          made(label[:name].strip, "", [span]).tap do |i|
+            i.children = groups.map { |name, rest| item(text.span(name.from + name.text[/\A\s*(?:and\s+)?/].length, name.to)).tap { |c| c.children = Series.split(rest).map { |s| item(s) } } }
+          end
+        end
+
         def branch(span)
+          told = grouped(span)
+          return told if told
+
           match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)
           return item(span) unless match
 

@@ -59,7 +59,7 @@ module Peony
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
           list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/) && !m.sentence.text.match?(/\b(?:either|both)\b/i)) }
-          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) }
+          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) } || of_each(list)
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
@@ -67,6 +67,14 @@ module Peony
 
           @strength = 0.85
           [*groups, both].map { |m| counted(m) }
+        end
+
+        # "52 have a garden, 47 have a pet and 31 have a garden and a pet": the last says what both of the others do.
+        def of_each(list)
+          return nil unless list.size == 3
+
+          one, two, both = list.map { |m| Manner.stems(text, m.span).uniq }
+          list.last if (one - two).intersect?(both) && (two - one).intersect?(both)
         end
 
         def counted(measure)

@@ -48,7 +48,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) }
+          short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) && !s.text.end_with?("?") }
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
 
           list = axes? ? boxes : []

@@ -19,6 +19,11 @@ module Peony
 
       COUNTS = %w[no one two three four five six seven eight nine ten eleven twelve].freeze
 
+      # What leads on to another number: alone, and with that number. Made once, for a pattern with another in it is costly to make.
+      def self.leading(words) = [/\A\s*(?:#{words})(?: every)?\s*\z/, /\A\s*(?:#{words}) (?:every )?(?:\d+|#{Numbers::WORD})\s+/].freeze
+
+      OUT_OF = leading("in|out of|of every")
+
       class << self
         attr_reader :name_of_family
 
@@ -221,20 +226,21 @@ module Peony
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
-        after = behind(measure, /in|out of|of every/)
+        after = behind(measure, OUT_OF)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
       end
 
       # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:
       # "One in ten | would not say", "Six of the nineteen | stayed".
-      # @param leading [Regexp]
+      # @param leading [Array(Regexp, Regexp)] as made by {leading}
       # @return [String]
       def behind(measure, leading)
+        alone, with_number = leading
         after = text.string[measure.quantity.to...measure.span.to].to_s
-        return after unless after.match?(/\A\s*(?:#{leading})(?: every)?\s*\z/)
+        return after unless after.match?(alone)
 
-        text.string[measure.quantity.to...measure.sentence.to].to_s.sub(/\A\s*(?:#{leading}) (?:every )?(?:\d+|#{Numbers::WORD})\s+/, "")
+        text.string[measure.quantity.to...measure.sentence.to].to_s.sub(with_number, "")
       end
 
       def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first

@@ -7,14 +7,17 @@ module Peony
       ONES = %w[zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen]
              .each_with_index.to_h.freeze
       TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].each_with_index.to_h { |word, i| [word, (i + 2) * 10] }.freeze
-      SCALES = { "hundred" => 100, "thousand" => 1_000, "million" => 1_000_000, "billion" => 1_000_000_000, "dozen" => 12, "score" => 20 }.freeze
+      SCALES = { "hundred" => 100, "thousand" => 1_000, "million" => 1_000_000, "billion" => 1_000_000_000, "dozen" => 12, "score" => 20, "grand" => 1_000 }.freeze
       SUFFIXES = { "k" => 1_000, "m" => 1_000_000, "bn" => 1_000_000_000, "million" => 1_000_000, "billion" => 1_000_000_000,
                    "thousand" => 1_000, "hundred" => 100, "dozen" => 12, "grand" => 1_000 }.freeze
       PARTS = { "half" => 2, "halves" => 2, "third" => 3, "thirds" => 3, "quarter" => 4, "quarters" => 4, "fifth" => 5, "fifths" => 5,
                 "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10 }.freeze
 
+      # A thousand pounds; not "two grand pianos".
+      GRAND = "grand(?! pianos?\\b)"
+
       WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
-      SPELLED = /\b(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:(?:(?<=hundred|thousand|million|billion) and |[ -])(?:#{WORD}|hundred|thousand|million|billion|dozen)\b)*(?<! )|\bdozen\b|(?<=every )(?:hundred|thousand)\b/i
+      SPELLED = /\b(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:(?:(?<=hundred|thousand|million|billion) and |[ -])(?:#{WORD}|hundred|thousand|million|billion|dozen|#{GRAND})\b)*(?<! )|\bdozen\b|(?<=every )(?:hundred|thousand)\b/i
 
       module_function
 

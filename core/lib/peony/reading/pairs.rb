@@ -103,12 +103,13 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
         return nil unless one
 
-        one, two = two, one if text.string[one.to...two.from].match?(WAS) || text.string[one.to...two.from].match?(INSTEAD)
-        # "640 people, against 400 the year before": the later value stands first.
-        one, two = two, one if text.string[one.to...two.from].match?(/\bagainst\b/)
-        one, two = two, one if text.string[one.to...two.from].match?(/\A \(/) && bracketed?(text)
-        Pair.new(one: one, two: two, name: name(text, stretch, [one, two].min_by(&:from)), from: stretch.from, to: stretch.to)
+        said = name(text, stretch, one)
+        one, two = two, one if later_first?(text, text.string[one.to...two.from])
+        Pair.new(one: one, two: two, name: said, from: stretch.from, to: stretch.to)
       end
+
+      # "84, was 61", "640 people, against 400 the year before", "£42 (£38)".
+      def later_first?(text, gap) = gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(/\bagainst\b/) || (gap.match?(/\A \(/) && bracketed?(text))
 
       # "Fees from 1 April (old in brackets)", "This year against last"
       IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i

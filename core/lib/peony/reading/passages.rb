@@ -34,8 +34,9 @@ module Peony
           end
         end
         sections = groups.reject { |_, blocks| blocks.empty? }.map { |head, blocks| Notes::Passage.new(blocks, heading: head) }
-        Kept.all(sections.flat_map { |s| paragraphs(s) })
-        sections.flat_map { |s| parted(s) }
+        alone = sections.map { |s| paragraphs(s) }
+        Kept.all(alone.flatten)
+        sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }
       end
 
       # @return [Array<Notes::Passage>] the paragraphs of a section that may be cut, each by itself; none where it stays whole
@@ -47,8 +48,7 @@ module Peony
       end
 
       # A section of several paragraphs is cut where they say things of different kinds, each more plainly than all of them together.
-      def parted(passage)
-        alone = paragraphs(passage)
+      def parted(passage, alone)
         return [passage] if alone.empty?
 
         said = alone.map { |p| Kept.of(p).best }

@@ -6,7 +6,7 @@ module Peony
     module Quantities
       N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
       MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
-      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|grand)\b)?/
+      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
@@ -18,8 +18,8 @@ module Peony
       HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
-      # "On the second floor 96": the floor has its number already.
-      STOREY = /\b(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last|ground|top) \w+ \z/i
+      # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
+      TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -93,19 +93,17 @@ module Peony
       end
 
       def label?(string, match)
-        before = string[[0, match.begin(0) - 12].max...match.begin(0)]
+        before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
 
-        return false if string[[0, match.begin(0) - 24].max...match.begin(0)].match?(STOREY)
-
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
 
-        before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(/\b(?:last|this|each|every|per|next|a|the|by|at|in) \w+ \z/i)
+        before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(TOLD)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
@@ -148,12 +146,8 @@ module Peony
 
           value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
 
-          grand = value > 1 && rest.match?(/\A grand\b(?! pianos?\b)/) ? 6 : 0
-          if grand.positive?
-            value *= 1000
-            unit = "GBP"
-          end
-          more = half.length + hundredths&.first.to_i + grand
+          unit = "GBP" if m[0].match?(/ grand\z/i)
+          more = half.length + hundredths&.first.to_i
           taken.fill(true, m.end(0)...(m.end(0) + more))
           add(found, taken, string, m, value, unit, m.end(0) + more)
         end

@@ -9,6 +9,8 @@ module Peony
 
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
+        OF_THE = leading("of the")
+
         def find
           stages = falling
           # Numbers that make up the first one exactly are its parts, however they fall.
@@ -60,7 +62,7 @@ module Peony
 
         # What happened at the stage: the words after the number, without "of them".
         def subject_or_deed(measure)
-          after = behind(measure, /of the/).sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
+          after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
           words = after.split.size >= 1 && after.match?(/[[:alpha:]]{3}/) ? after : text.string[measure.span.from...measure.quantity.from]
           tidy(words)
         end

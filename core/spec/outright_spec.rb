@@ -203,4 +203,10 @@ RSpec.describe "Families told in unusual ways" do
       expect(text("One moth trap, one summer. On the first night there were 22 moths, by midsummer 140.").quantities.map(&:unit).last(2)).to eq(%w[moths moths])
     end
   end
+
+  it "works out no yearly growth up to a moment without a year, and tells that moment once" do
+    reading = Peony::Reading.of(Peony::Notes::Text.read("## Members\n\nWe were 4 in 2023. In 2024 there were 11, a year later 23, and this spring we counted 31."))
+    expect(reading.derived.map(&:unit)).not_to include("% a year")
+    expect(reading.items.map { |i| [i.title, i.date] }.last).to eq(["This spring", "This spring"])
+  end
 end

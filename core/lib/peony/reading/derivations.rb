@@ -91,7 +91,8 @@ module Peony
       def growth(finding, first, last)
         sorts = finding.items.filter_map(&:sort)
         years = sorts.size >= 3 ? (sorts.last - sorts.first).round : 0
-        return [] unless years >= 2 && sorts.first > 1000 && first.value.positive? && last.value.positive?
+        # From 2100 on they only stand in order: "this spring" has no year.
+        return [] unless years >= 2 && sorts.first > 1000 && sorts.last < 2100 && first.value.positive? && last.value.positive?
 
         rate = (((last.value.to_f / first.value)**(1.0 / years)) - 1) * 100
         [Arithmetic.derive(rate.abs, "% a year", "(#{Arithmetic.show(last.value)} ÷ #{Arithmetic.show(first.value)}) ^ (1 ÷ #{years}) − 1", first, last)]

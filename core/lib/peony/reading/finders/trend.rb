@@ -118,7 +118,7 @@ module Peony
         def made_point(label, span, measure, sort)
           told = label.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, "")
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
-                   date: sort && told, sort: sort, children: [], aspects: [])
+                   date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])
         end
       end
     end

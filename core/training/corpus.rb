@@ -27,11 +27,15 @@ module Corpus
   module_function
 
   # @return [Array<Passage>]
-  def all = Dir[File.join(FOLDER, "*.txt")].flat_map { |file| File.read(file).split(/^== /).drop(1).map { |part| passage(part) } }
+  def all = Dir[File.join(FOLDER, "*.txt")].flat_map { |file| read(file) }
 
   # Passages that no fit has seen and no finder was mended on. They go to passages/ once others take their place.
   # @return [Array<Passage>]
-  def held = File.read(File.join(__dir__, "held.txt")).split(/^== /).drop(1).map { |part| passage(part) }
+  def held = read(File.join(__dir__, "held.txt"))
+
+  # @param file [String] path of a file of passages
+  # @return [Array<Passage>]
+  def read(file) = File.read(file).split(/^== /).drop(1).map { |part| passage(part) }
 
   def passage(part)
     head, *lines = part.lines

@@ -8,6 +8,7 @@ require_relative "../lib/peony"
 require_relative "corpus"
 require_relative "labels"
 require_relative "regression"
+require_relative "judge"
 
 FAMILIES = [*Peony::Reading::Finder.members.keys, Peony::Reading::Scorer::NONE].freeze
 PATH = File.join(Peony::ASSETS, "reading", "weights.json")
@@ -109,31 +110,16 @@ def timed(name)
   yield.tap { warn format("%<name>s: %<seconds>.0f s", name: name, seconds: Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) }
 end
 
-# Whether the first, and one of the first three families is right, and the items are as many as they should be.
-def judge(passage)
-  findings = Peony::Reading.of(Peony::Notes::Text.read(passage.text)).findings
-  names = findings.empty? ? ["none"] : findings.map(&:family)
-  { first: passage.families.include?(names.first), third: names.first(3).intersect?(passage.families),
-    wrong: passage.wrong.empty? ? nil : names.first(3).intersect?(passage.wrong), count: passage.items.empty? ? nil : (findings.first&.items&.size == passage.items.size), names: names.first(3) }
-end
-
 def check(passages)
   told = Array.new(5) do |fold|
     fit(passages.each_with_index.reject { |_, i| i % 5 == fold }.map(&:first))
-    passages.each_with_index.select { |_, i| i % 5 == fold }.map { |passage, _| [passage, judge(passage)] }
+    passages.each_with_index.select { |_, i| i % 5 == fold }.map { |passage, _| [passage, Judge.passage(passage)] }
   end.flatten(1)
-  report(told)
-end
-
-def report(told)
-  told.reject { |_, t| t[:first] }.each { |p, t| puts "#{p.id} (#{p.style}) #{p.families.join('/')} -> #{t[:names].join(', ')}" }
-  share = ->(list) { (100.0 * list.count(true) / list.size).round(1) }
-  puts "unseen: on top #{share[told.map { |_, t| t[:first] }]} %, in the first three #{share[told.map { |_, t| t[:third] }]} %, " \
-       "items #{share[told.map { |_, t| t[:count] }.compact]} %, plainly wrong #{share[told.map { |_, t| t[:wrong] }.compact]} %"
+  Judge.report(told)
 end
 
 if ARGV.include?("--held")
-  report(Corpus.held.map { |passage| [passage, judge(passage)] })
+  Judge.report(Corpus.held.map { |passage| [passage, Judge.passage(passage)] })
   exit
 end
 

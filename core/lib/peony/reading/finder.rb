@@ -176,7 +176,10 @@ module Peony
         return items if points.size <= items.size || points.size > MOST
 
         homes = items.group_by { |i| points.max_by { |p| p.spans.sum { |s| shared(s, i.spans.first) } } }
-        homes.values.any? { |list| list.size > 1 } ? items : points.map { |p| homes[p]&.first || yield(p) }
+        # Two in one point, and none in two others: the points tell it better.
+        return items if homes.values.any? { |list| list.size > 1 } && (points.size < homes.size + 2 || (homes[points.first].nil? && points.first.span.from == text.sentences.first.from) || points.any? { |p| amount(p).nil? })
+
+        points.map { |p| homes[p]&.then { |list| list.size == 1 ? list.first : nil } || yield(p) }
       end
 
       # How many characters two stretches share.

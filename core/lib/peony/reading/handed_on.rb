@@ -94,6 +94,8 @@ module Peony
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
+        # "One part in a hundred" is no hundred per cent.
+        return "" if last&.unit == "%" && before.match?(/\bin \z/) && quantity.value == 100
         return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
         # "The small bus seats 16": the verb is what is counted.

@@ -12,7 +12,7 @@ module Peony
         bare = bare(text)
         return bare if bare.any?
 
-        all = alike(text.measures.reject { |m| m.quantity.approximate && m.value < 3 })
+        all = alike(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) })
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
 
@@ -20,6 +20,9 @@ module Peony
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
       end
+
+      # "8.4 points out of ten": what could be had is not set against what was.
+      def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")
 
       # Entries with one plain number each: whatever the words beside it seem to count, all count the same.
       def bare(text)

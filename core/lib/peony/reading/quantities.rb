@@ -131,7 +131,7 @@ module Peony
         each_match(string, SPELLED, taken) do |m|
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 60].to_s
-          next if clock?(string, m, rest) || ordinal?(string, m)
+          next if clock?(string, m, rest) || ordinal?(string, m) || name?(string, m, rest)
 
           half = rest[/\A and a half\b/].to_s
           value += 0.5 unless half.empty?
@@ -184,6 +184,11 @@ module Peony
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
       end
 
+      # "Hollenwick 212, Two Rivers 148": part of a name.
+      def name?(string, match, rest)
+        match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
+      end
+
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         string[[0, match.begin(0) - 14].max...match.begin(0)].match?(ORDERED)
@@ -195,6 +200,10 @@ module Peony
         return false if rest.match?(/\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /) && string[[0, match.begin(0) - 2].max...match.begin(0)].match?(/\A\z|[.;] \z|\n\z/)
         return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
         return false if string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/io)
+        # "From nine a month to one."
+        return false if rest.match?(/\A\s*(?:[.,;]|\z)/) && string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bto \z/)
+        # "Where one cannot hear oneself."
+        return true if rest.match?(/\A\s+cannot\b/)
         # "All in one handwriting", "in one breath": told of the manner, not counted.
         return true if string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
@@ -206,7 +215,7 @@ module Peony
       # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").
       def compound?(rest)
         word = rest[/\A-([[:alpha:]]+)/, 1]
-        word && !Units::MEASURES.key?(word.downcase)
+        word && word != "odd" && !Units::MEASURES.key?(word.downcase)
       end
     end
   end

@@ -6,7 +6,7 @@ module Peony
     module Ratios
       Ratio = Struct.new(:part, :whole, :goal, keyword_init: true)
 
-      IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:every\s+|the\s+|all\s+|our\s+)?[£€$]?\z/
+      IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
       GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
@@ -27,7 +27,7 @@ module Peony
         text.quantities.each_cons(2).filter_map do |a, b|
           gap = text.string[a.to...b.from]
           next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
-          next unless gap.match?(STRICT) || (gap.match?(IN) && (a.unit == b.unit || text.string[a.to...b.from].match?(/\bof (?:the|every|all|our)\b/)))
+          next unless gap.match?(STRICT) || (gap.match?(IN) && (a.unit == b.unit || text.string[a.to...b.from].match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
 
           Ratio.new(part: a, whole: b, goal: !gap.match?(STRICT))
         end

@@ -5,7 +5,7 @@ module Peony
     # Sentences with their places. A stop after an abbreviation, an initial or inside a number ends nothing.
     module Sentences
       ENDS = /[.!?…]+["”’)\]]*(?=\s+|\z)/
-      SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|\b[A-Z])\.\z/
+      SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|(?<!°)\b[A-Z])\.\z/
 
       module_function
 

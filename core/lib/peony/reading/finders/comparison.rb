@@ -132,12 +132,28 @@ module Peony
             elsif list.any? then list.last[:spans] << span
             end
           end
-          groups = without_remark(merged(groups))
+          groups = without_remark(folded(merged(groups)))
           return nil unless groups.size.between?(2, 4)
 
           @strength = 0.2 + (cue?(:than, :comparative, :choose) ? 0.15 : 0)
           groups.map { |g| portrait(g[:spans]) }
         end
+
+        # "Dr Finch explains … Ms Oyelaran starts … With Dr Finch I": who is told of again is no third. "Grey and common seals" names both of those that follow.
+        def folded(groups)
+          groups.each_with_object([]) do |group, list|
+            known = list.select { |g| kin?(g[:name], group[:name], list) }
+            known.one? && list.size > 1 ? known.first[:spans].concat(group[:spans]) : list << group
+          end.then { |list| list.size > 2 && list.drop(1).count { |g| kin?(g[:name], list.first[:name], list.drop(1)) } >= 2 ? list.drop(1) : list }
+        end
+
+        # Whether two names share a word that tells one thing from the others.
+        def kin?(one, two, groups)
+          shared = stems(one) & stems(two)
+          shared.any? { |w| groups.count { |g| stems(g[:name]).include?(w) } == 1 }
+        end
+
+        def stems(name) = name.split.map { |w| w.delete_suffix("'s").delete_suffix("s")[0, 6] } - %w[one]
 
         # The phrase that a sentence begins with, where that names a thing: "the printed guide", "Class 4", "in the new one".
         def head(span)

@@ -16,7 +16,7 @@ module Peony
           # Numbers that make up the first one exactly are its parts, however they fall.
           return nil if stages.size < 3 || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
 
-          items = stages.map { |m| stage(m) }
+          items = stages.map { |m| stage(m) } + [last_one(stages.last)].compact
           cover = stages.size.to_f / counts.size
           # Numbers that happen to fall, without a word that some went on and some stayed, hardly are stages.
           apart = text.cues[:stages_left].zero? ? 0.4 : 1.0
@@ -24,6 +24,19 @@ module Peony
         end
 
         private
+
+        # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
+
+        def last_one(stage)
+          return nil unless nodes.size < 2 && stage.value > 1
+
+          rest = text.sentences.select { |s| s.to > stage.quantity.to }.first(2).filter_map do |s|
+            at = s.text.index(ONE, [stage.quantity.to - s.from, 0].max)
+            text.span(s.from + at + s.text[at..][/\A[,;]?\s*(?:and )?/].length, s.to) if at
+          end
+          rest.first && item(rest.first, value: 1, unit: stage.unit)
+        end
 
         # The longest run of counts that only fall, from the largest on.
         def falling
@@ -38,7 +51,8 @@ module Peony
           @counts ||= text.measures.select { |m| things?(m) || m.unit == "times" }.then { |list| list.empty? && flows? ? measured : list }
         end
 
-        def things?(measure) = measure.unit.empty? || Units.counted?(measure.unit)
+        # Winters and summers only go by.
+        def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/))
 
         # Water, flour or light that is lost on its way.
         def flows? = text.all_words.scan(FLOWS).size >= 2

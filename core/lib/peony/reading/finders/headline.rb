@@ -8,7 +8,7 @@ module Peony
         family "headline"
 
         def find
-          items = units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] }
+          items = one_each(units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] })
           return nil if items.empty? || items.size > 12
 
           # Rows of numbers are there to be compared.
@@ -42,6 +42,16 @@ module Peony
           return [[sentence, list.max_by { |q| weight(q) }]] if strong.size < 2
 
           strong.map { |m| [m.span, m.quantity] }
+        end
+
+        # Where running text makes fewer points than it tells numbers, each point keeps its most striking one and remarks keep none.
+        def one_each(items)
+          points = nodes.size >= 2 ? [] : text.points("headline")
+          return items unless points.size.between?(1, items.size - 1)
+
+          homes = items.group_by { |i| points.index { |p| p.spans.any? { |s| shared(s, i.spans.first).positive? } } }
+          kept = homes.except(nil).values.map { |list| list.max_by { |i| i.value.to_f.abs } }
+          kept.size == points.size ? kept : items
         end
 
         # Large numbers, shares and money strike; small counts do not.

@@ -86,7 +86,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = labelled || apart || meeting || each_then_both
+          told = labelled || in_turn || apart || meeting || each_then_both
           return told if told
           return nil if text.cues[:both] < 2
 
@@ -154,6 +154,33 @@ module Peony
           @strength = 0.6
           [*each, text.sentences[at]].map { |s| item(s) }
         end
+
+        # "Folk has no drums. Rock is loud. Both tell stories": two subjects that are told of by themselves, and what they share, in any order.
+        def in_turn
+          return nil unless text.sentences.size.between?(2, GUESSED)
+
+          spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/) }
+          first = text.sentences.first.text.downcase
+          heads = spans.map { |s| Rivals.subject(text, s) }
+          later = heads.drop(1).compact.uniq
+          names = [later, heads.compact.uniq].flat_map { |list| [list.select { |name| first.include?(name) }, list] }.find { |list| list.size == 2 }
+          return nil unless names
+
+          # What names both in front only introduces them.
+          spans = spans.drop(1) if (names - Rivals.names(text, spans.first)).empty? && spans.size > 3
+          shared, own = spans.partition { |s| s.text.match?(TOGETHER) }
+          return nil if shared.empty?
+
+          heads = own.to_h { |s| [s, Rivals.subject(text, s)] }
+
+          groups = names.map { |name| own.select { |s| heads[s] == name && (Rivals.names(text, s) & names).one? } }
+          return nil if groups.any?(&:empty?)
+
+          @strength = 0.5
+          [*groups, shared].sort_by { |list| list.first.from }.map { |first, *more| further(item(first), more) }
+        end
+
+        TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
 
         # "From the teacher comes knowing when to stop; from the actor, knowing when to start."
         def from_each(parts) = parts.select { |s| s.text.match?(/\A(?:and |but )?from (?:the|his|her|its|a)\b/i) }

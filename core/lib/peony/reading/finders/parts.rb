@@ -8,7 +8,7 @@ module Peony
         family "parts"
 
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
-        REST = /\b(?:the rest|everything else|what(?:ever)? (?:is|was) left(?: over)?|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
+        REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
         def find
           items = of_entries || of_clauses || of_counts
@@ -110,7 +110,8 @@ module Peony
           start = index.zero? ? after_lead(sentence, share, shares.size) : after_comma(shares[index - 1].to, share.from)
           words = smooth(text.string[start...share.from])
           words = smooth(text.string[shares[index - 1].to...share.from]) if words.empty? && index.positive?
-          words = smooth(text.string[share.to...sentence.to]) if words.split.empty? || (shares.size == 1 && words.split.size < 2)
+          behind = smooth(text.string[share.to...sentence.to])
+          words = behind if words.split.empty? || (shares.size == 1 && words.split.size < 2 && !behind.empty?)
           ending = shares[index + 1] ? after_comma(share.to, shares[index + 1].from) : sentence.to
           build(words, share, text.span(start, [share.to, ending].max))
         end
@@ -190,8 +191,12 @@ module Peony
           text.span(from, to)
         end
 
+        # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
+        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|['’]s)\s+(?=\S)/i
+
         def smooth(words)
-          words.strip.sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly)?(?:\s+(?:the|a))?\s*\z/i, "").sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
+          words.strip.sub(OF_IT, "").sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i, "")
+               .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end
 

@@ -63,7 +63,7 @@ module Peony
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
         /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ => [
-          :time, ->(m) { hour(m[1]) }
+          :time, ->(m) { amount?(m.pre_match, m[0]) ? nil : hour(m[1]) }
         ],
         /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
         /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
@@ -176,6 +176,15 @@ module Peony
         years = string.scan(LEADING).flatten.map(&:to_i)
         years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
       end
+
+      # "It moves by two", "the smallest share, at eleven": as much, not at that hour.
+      # @param before [String] the words before it
+      # @param word [String] the preposition and the number
+      def amount?(before, word)
+        word.match?(/\Aby\b/i) ? before.match?(MOVED) : word.match?(/\Aat\b/i) && before.match?(/%|per ?cent/) && before.scan(/%|per ?cent\b/).size >= 2
+      end
+
+      MOVED = /\b(?:moves?d?|f[ae]lls?|rises?|rose|up|down|grew|grows?|shr[aiu]nks?|changed?s?|swings?|higher|lower|shorter|longer|differs?|dropp(?:ed|s)|climb(?:ed|s)|ahead|beat|beaten|won|lost) \z/i
 
       # An hour in words or digits, in the waking half of the day.
       def hour(word) = (word.match?(/\d/) ? word.to_i : Numbers.spelled(word)).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }

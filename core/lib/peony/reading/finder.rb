@@ -199,7 +199,7 @@ module Peony
       # The number of a point: of the unit that comes most often, else the first.
       # @return [Quantity, nil]
       def amount(point)
-        list = point.spans.flat_map { |s| text.quantities_in(s) }
+        list = point.spans.flat_map { |s| text.quantities_in(s) }.reject { |q| Measures.again?(text, q) }
         @usual ||= text.quantities.map(&:unit).tally.max_by(&:last)&.first
         list.find { |q| q.unit == @usual } || list.first
       end

@@ -25,12 +25,18 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch)
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
           Measure.new(quantity: q, span: text.span(starts[i], i + 1 < list.size ? starts[i + 1] : stretch.to), sentence: stretch)
         end
+      end
+
+      # "Cellar Crumb 4. The four were from his family": the same four.
+      def again?(text, quantity)
+        text.string[[0, quantity.from - 6].max...quantity.from].match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
+          text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
       end
 
       # In a list that is led by a colon the first number's words begin after it.

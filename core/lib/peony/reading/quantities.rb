@@ -180,6 +180,8 @@ module Peony
 
         return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
 
+        return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
+
         before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
       end

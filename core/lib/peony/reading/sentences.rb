@@ -19,13 +19,19 @@ module Peony
         while (match = part.match(ENDS, position))
           ending = match.end(0)
           position = ending
-          next if ending < part.length && (part[start...ending].match?(SHORT) || part.match?(/\G\s*[[:lower:]]/, ending))
+          next if ending < part.length && (short?(part, start, ending) || part.match?(/\G\s*[[:lower:]]/, ending))
 
           add(found, part, start, ending, from)
           start = ending
         end
         add(found, part, start, part.length, from)
         found
+      end
+
+      # "No. 12" is a number; "Scrap it? No. Thanks all the same" is none.
+      def short?(part, start, ending)
+        words = part[start...ending]
+        words.match?(SHORT) && !(words.match?(/\A\s*Nos?\.\z/) && !part.match?(/\G\s*\d/, ending))
       end
 
       def add(found, part, start, ending, offset)

@@ -33,12 +33,20 @@ module Peony
         def branches
           units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
           list = units.flat_map { |s| parts(s) }.reject { |s| s.text.match?(ON) || s.text.match?(/\Aif (?:yes|not?|so)\W*\z/i) || s.text.split.empty? }
+          list = with_answers(list)
           list = list[0..-2] if list.size > 3 && nodes.size < 2 && remark?(list.last)
           list.size > 3 && frame?(list[0], list[1]) ? list.drop(1) : list
         end
 
+        # "No chip? Look at the collar": the answer to the question before it leads what is done then.
+        ANSWER = /\A(?:and |but )?(?:no|not) (?:an? )?[[:alpha:]'’-]+\?\z/i
+
+        def with_answers(list)
+          list.each_with_object([]) { |s, all| all.last&.text&.match?(ANSWER) ? all[-1] = text.span(all.last.from, s.to) : all << s }
+        end
+
         # A last sentence without a condition, which the strays take for an aside.
-        def remark?(span) = !span.text.match?(IF) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
+        def remark?(span) = !span.text.match?(IF) && (span.text.match?(/\Aand (?:don['’]t|do not|please|never)\b/i) || text.points.none? { |p| p.span.from < span.to && span.from < p.span.to })
 
         # An introduction asks nothing and tells nobody to do anything.
         def frame?(span, following)

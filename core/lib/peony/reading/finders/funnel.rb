@@ -47,8 +47,11 @@ module Peony
           longest(list.drop(start))
         end
 
+        # "Eleven are in. The other six wait": those who fell away are no stage of their own.
+        OTHERS = /\b(?:the )?(?:other|remaining|rest of the) \z/i
+
         def counts
-          @counts ||= text.measures.select { |m| things?(m) || m.unit == "times" }.then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= text.measures.select { |m| (things?(m) || m.unit == "times") && !text.string[[0, m.quantity.from - 12].max...m.quantity.from].match?(OTHERS) }.then { |list| list.empty? && flows? ? measured : list }
         end
 
         # Winters and summers only go by.

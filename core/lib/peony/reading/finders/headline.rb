@@ -46,6 +46,9 @@ module Peony
 
         # Where running text makes fewer points than it tells numbers, each point keeps its most striking one and remarks keep none.
         def one_each(items)
+          # "112 shouts. 9 dogs. 0 hurt.": no words but the numbers' own.
+          return items if nodes.size < 2 && text.sentences.count { |s| s.text.split.size < 8 && text.quantities_in(s).any? } >= 3
+
           points = nodes.size >= 2 ? [] : text.points("headline")
           return items unless points.size.between?(1, items.size - 1)
 

@@ -59,7 +59,8 @@ module Peony
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
           list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/) && !m.sentence.text.match?(/\b(?:either|both)\b/i)) }
-          both = list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) } || of_each(list)
+          both = of_whole(list)
+          both ||= list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) } || of_each(list)
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
@@ -67,6 +68,12 @@ module Peony
 
           @strength = 0.85
           [*groups, both].map { |m| counted(m) }
+        end
+
+        # "41 members: 26 sing, 21 ring, six do either": two groups make up the whole once those who are in both are taken off.
+        def of_whole(list)
+          whole, *more = list.select { |m| m.value.is_a?(Integer) }.first(6)
+          more.each_cons(3).filter_map { |one, two, both| both if one.value + two.value - both.value == whole.value && both.value.positive? && both.value < [one.value, two.value].min }.first
         end
 
         # "52 have a garden, 47 have a pet and 31 have a garden and a pet": the last says what both of the others do.
@@ -86,6 +93,9 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
+          told = among
+          return told if told
+
           told = labelled || in_turn || apart || meeting || each_then_both
           return told if told
           return nil if text.cues[:both] < 2
@@ -96,6 +106,27 @@ module Peony
           spans = without_pronoun(spans) if groups.any?
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
         end
+
+        # "Weavers, basket makers and thatchers share one barn": three or more that are named first, then each sentence that names two of them, or all.
+        def among
+          named = groups
+          return nil unless named.size.between?(3, 4)
+
+          stems = named.map { |g| Manner.stems(text, g) }
+          own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
+          spans = text.sentences.drop_while { |s| s.from < named.last.to }
+          shared = spans.select do |s|
+            here = Manner.stems(text, s)
+            s.text.match?(ALL) || (own.count { |list| list.intersect?(here) } >= 2 && !s.text.match?(ONLY))
+          end
+          return nil unless shared.size.between?(2, 5) && own.none?(&:empty?)
+
+          @strength = 0.6
+          [*named, *shared].map { |s| item(s) }
+        end
+
+        ALL = /\b(?:all (?:three|four)|all of them|every one of them|what (?:everyone|they all))\b/i
+        ONLY = /\A(?:only|nobody)\b/i
 
         # "They borrow from each other all day" only leads to what is shared between whom.
         def without_pronoun(spans)
@@ -189,7 +220,15 @@ module Peony
         def introduces?(span) = span.from == text.sentences.first.from && (span.text.match?(/\?\z|\band\b/) || span.text.match?(/circles/))
 
         # The groups, where the introduction names at least three.
-        def groups = text.series.find { |parts| parts.first.from < text.sentences.first.to } || []
+        def groups = subjects || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || []
+
+        # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.
+        def subjects
+          first = text.sentences.first
+          verb = first && text.tokens_in(first).find { |t| t.finite? || t.low.match?(/\A(?:share|shares|live|work|meet|sit)\z/) } or return nil
+          parts = Series.split(text.span(first.from, verb.from))
+          parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
+        end
 
         def parted(span)
           parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=only\b)|;\s+/)

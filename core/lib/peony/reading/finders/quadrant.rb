@@ -16,7 +16,7 @@ module Peony
                     /\bdangers?\b|\bthreat|\brisks?\b|\bsink\b|\bfears?\b|\bafraid\b|\bworr(?:y|ies)\b|\bharm\b|\blose\b|\b(?:do|be the end) for (?:it|us|me|them)\b/i].freeze
 
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
-        FRAME = /\A[^.]*\b(?:how|what|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
+        FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
         def find
@@ -83,14 +83,24 @@ module Peony
 
         # Sentences after the two questions, parted where one holds two boxes.
         def boxes
-          whole = without_frame(text.sentences.reject { |s| s.text.match?(/\?\z/) })
+          whole = without_frame(answered(text.sentences.reject { |s| s.text.match?(/\?\z/) }))
           return whole if whole.size == 4 && whole.count { |s| s.text.match?(BOX) } >= 2
+
+          return whole.first(4) if whole.size == 5 && whole.size < text.sentences.size - 1 && text.points("quadrant").none? { |p| shared(p.span, whole.last).positive? }
 
           spans = without_frame(Points.candidates(text).reject { |s| s.text.match?(/\?\z/) })
           return spans if spans.size == 4
 
           spans = spans.drop(1) if spans.size > 1 && spans.first.text.match?(FRAME)
           spans.size == 4 ? spans : told(spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 })
+        end
+
+        # "Only nobody could say who would want one. Maybe one wet day.": a few words without a verb say what becomes of what was told.
+        def answered(sentences)
+          sentences.each_with_object([]) do |s, list|
+            brief = list.size > 1 && s.text.split.size <= 4 && !Manner.verb(text, s) && !s.text.match?(/\Athank/i)
+            brief ? list[-1] = text.span(list.last.from, s.to) : list << s
+          end
         end
 
         def without_frame(spans)

@@ -31,12 +31,21 @@ module Peony
           return labelled if found.all? { |l| l.size.between?(1, 2) } && nodes.all? { |n| n.span.text.match?(LABELLED) }
 
           # One of several may say something more.
+          found = found.each_with_index.map { |l, i| l.size == 1 && nodes[i].span.text.match?(NOTHING) ? [nothing(nodes[i], found), l.first] : l }
           found = found.map { |l| l.first(2) } if found.count { |l| l.size == 2 } >= found.size * 0.7
           unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
             return []
           end
 
           found.map { |a, b| Couples::Couple.new(one: a, two: b) }
+        end
+
+        # "None: 0 °C. 10 g: −1 °C": none of what the others have.
+        NOTHING = /\A(?:none|nothing|no \w+|without)\s*[:–—]/i
+
+        def nothing(node, rows)
+          word = node.span.text[/\A[[:alpha:]]+/]
+          Quantity.new(value: 0, unit: rows.find { |l| l.size > 1 }&.first&.unit.to_s, text: word, from: node.span.from, to: node.span.from + word.length)
         end
 
         def labelled

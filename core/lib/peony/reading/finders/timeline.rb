@@ -25,11 +25,11 @@ module Peony
 
         private
 
-        # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event, and "practice is on Wednesdays" is none among years.
+        # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event, and "practice is on Wednesdays at nine" is none among years.
         def without_frame(events)
           kinds = events.map { |e| moment_in(e.spans.first)&.kind }
           if kinds.count { |k| k && !%i[weekday time].include?(k) } >= 3
-            events, kinds = events.zip(kinds).reject { |_, k| k == :weekday }.transpose
+            events, kinds = events.zip(kinds).reject { |_, k| k == :weekday || (k == :time && kinds.count(:year) >= 3) }.transpose
             return framed_by_year?(events, kinds) ? events.drop(1) : events
           end
 

@@ -29,7 +29,7 @@ module Peony
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
         /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
         /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
-        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|m\b|cm\b|mm\b|kg\b|litres\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
+        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
         /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second week|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|

@@ -13,7 +13,7 @@ module Peony
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
-      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now|then|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       SOMEBODY = /age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       MONTHS = %w[months years weeks days nights].freeze

@@ -165,6 +165,8 @@ module Peony
         return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
         return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
 
+        return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
+
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
 
@@ -222,8 +224,13 @@ module Peony
         verb = tokens.index { |t| t.finite? && t.low != "opened" }
         nouns = verb ? tokens.first(verb) : tokens
         run = nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
+        # "In the old days 38 passengers made a tram": not the days changed.
+        return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY)
+
         run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : ""
       end
+
+      WHEN_ONLY = /\A\s*(?:in|at|by|during|back in) (?:the|those|that|its|our|their) (?:[[:alpha:]]+ )?(?:days?|years?|weeks?|months?|times?|beginning|start|spring|summer|autumn|winter),? \z/i
 
       # "Since the second desk opened, the wait …": the words after a clause in front.
       def after_comma(tokens)

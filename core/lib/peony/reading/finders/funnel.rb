@@ -14,7 +14,7 @@ module Peony
         def find
           stages = falling
           # Numbers that make up the first one exactly are its parts, however they fall.
-          return nil if stages.size < 3 || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
+          return nil if stages.size < 3 || remainder?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
 
           items = stages.map { |m| stage(m) } + [last_one(stages.last)].compact
           cover = stages.size.to_f / counts.size
@@ -26,7 +26,7 @@ module Peony
         private
 
         # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had|has)\b)/i
 
         def last_one(stage)
           return nil unless nodes.size < 2 && stage.value > 1
@@ -46,6 +46,9 @@ module Peony
           start = list.index(list.max_by(&:value))
           longest(list.drop(start))
         end
+
+        # "Places: 120. Booked: 78. Still free: 42": two that make up the first.
+        def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
         OTHERS = /\b(?:the )?(?:other|remaining|rest of the) \z/i
@@ -80,7 +83,8 @@ module Peony
         # What happened at the stage: the words after the number, without "of them".
         def subject_or_deed(measure)
           after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
-          words = after.split.size >= 1 && after.match?(/[[:alpha:]]{3}/) ? after : text.string[measure.span.from...measure.quantity.from]
+          # "The handwriting of 112 and | liked the sound of forty".
+          words = after.match?(/[[:alpha:]]{3}/) && !after.match?(/\A(?:and|but|or|then)\z/i) ? after : text.string[measure.span.from...measure.quantity.from]
           tidy(words)
         end
       end

@@ -29,7 +29,7 @@ module Peony
         pairs = list.each_slice(2).to_a
         return nil unless pairs.all? { |a, b| near?(text, a, b) }
 
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if told_apart?(pairs) || interleaved?(pairs) || regular?(text, pairs) || by_sentence?(text, pairs)
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if told_apart?(pairs) || interleaved?(text, pairs) || regular?(text, pairs) || by_sentence?(text, pairs)
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
@@ -43,11 +43,15 @@ module Peony
       end
 
       # Units are hardly said, but both sides only rise or only fall: "with 1 trap 40, with 3 traps 22, with 6 traps 9".
-      def interleaved?(pairs)
+      def interleaved?(text, pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
         units = sides.map { |side| side.filter_map { |q| said(q) }.uniq }
         # What only falls is a ranking.
         return false if steady?(pairs.flatten.map(&:value))
+
+        # "Halm 97, Brool 31. Brool has only forty people": what is told behind the row is no half of a couple.
+        broken = pairs.count { |a, b| text.string[a.to...b.from].match?(/[.!?]\s/) }
+        return false unless broken.zero? || broken == pairs.size
 
         units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
       end

@@ -33,6 +33,7 @@ module Peony
       def fill
         @list.each { |q| q.said = q.unit != "" }
         aged
+        frozen
         coupled
         linked
         last = nil
@@ -51,6 +52,12 @@ module Peony
 
       def aged = @list.each { |q| q.unit = "years" if q.unit.empty? && q.value.between?(1, 110) && text.string[[0, q.from - 24].max...q.from].match?(PEOPLE_AGED) }
 
+      # "At the top it was minus 7": below zero is the cold, where it is measured.
+      def frozen
+        degrees = @list.map(&:unit).find { |u| u.match?(/\A(?:°[CF]|degrees)\z/) } or return
+        @list.each { |q| q.unit = degrees if q.unit.empty? && q.value.negative? }
+      end
+
       # Where two quantities go together, each takes the unit of its place.
       def coupled
         couples = Couples.of(text, @list)
@@ -68,7 +75,7 @@ module Peony
 
           gap = text.string[q.to...following.from]
           # "3.9, and half of that": a fraction in words hands nothing on.
-          q.unit = following.unit if gap.match?(LINK) && !(following.unit == "%" && q.text.match?(/\d/) && following.text.match?(/\A\D+\z/))
+          q.unit = following.unit if gap.match?(LINK) && !(following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(",")) && !(following.unit == "%" && q.text.match?(/\d/) && following.text.match?(/\A\D+\z/))
         end
       end
 

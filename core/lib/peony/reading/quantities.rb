@@ -79,6 +79,7 @@ module Peony
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
           value += 0.5 if half
           unit = Units.after(string[m.end(0) + half.length, 60], value, text.tokens_after(m.end(0) + half.length)) if half
+          value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
           add(found, taken, string, m, value * (Numbers::SUFFIXES[m[2].to_s.downcase] || 1), unit, m.end(0) + half.to_s.length + printed(string[m.end(0) + half.to_s.length, 30], unit))
         end
       end
@@ -137,6 +138,8 @@ module Peony
           value += 0.5 unless half.empty?
           tokens = text.tokens_after(m.end(0) + half.length)
           unit = Units.after(rest[half.length..], value, tokens)
+          half = rest[/\A [[:alpha:]]+ and a half\b/].to_s if half.empty? && Units::MEASURES.value?(unit)
+          value += 0.5 if half.match?(/\A [[:alpha:]]+ and a half/) && !half.start_with?(" and")
           next if value == 1 && pronoun?(string, m, rest, unit, tokens)
           next if unit.empty? && string[[0, m.begin(0) - 5].max...m.begin(0)].match?(/\ball \z/i)
           next if value.zero? || compound?(rest)
@@ -202,10 +205,11 @@ module Peony
         return false if rest.match?(/\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /) && string[[0, match.begin(0) - 2].max...match.begin(0)].match?(/\A\z|[.;] \z|\n\z/)
         return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
         return false if string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/io)
+        return false if string[[0, match.begin(0) - 6].max...match.begin(0)].match?(/\bminus \z/i)
         # "From nine a month to one."
         return false if rest.match?(/\A\s*(?:[.,;]|\z)/) && string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bto \z/)
-        # "Where one cannot hear oneself."
-        return true if rest.match?(/\A\s+cannot\b/)
+        # "Where one cannot hear oneself", "one pulls up mussels".
+        return true if rest.match?(/\A\s+(?:cannot\b|(?!(?:series|species|means)\b)[[:lower:]]+[^su]s (?:up|down|out|in|on|off|at|to|for|a|an|the|with|that|how|what|it|them)\b)/)
         # "All in one handwriting", "in one breath": told of the manner, not counted.
         return true if string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)

@@ -8,7 +8,7 @@ module Peony
 
       IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
-      GOAL = /\b(?:goal|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       module_function
 

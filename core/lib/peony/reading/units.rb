@@ -42,6 +42,9 @@ module Peony
       def after(rest, value, tokens)
         return "%" if rest.match?(/\A\s?(?:%|per ?cent\b)/)
 
+        # "It took two of us to lift it."
+        return "people" if rest.match?(/\A of us\b/)
+
         match = rest.match(AFTER)
         return "" unless match
 

@@ -26,7 +26,7 @@ module Peony
         private
 
         # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had|has)\b)/i
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) has| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
 
         def last_one(stage)
           return nil unless nodes.size < 2 && stage.value > 1

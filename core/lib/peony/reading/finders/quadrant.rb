@@ -9,6 +9,10 @@ module Peony
 
         AXES = /\b(?:two (?:questions|things|counts|aspects|measures)|neither|nor|by \w+ and (?:by )?\w+|how (?:much|hard|often|likely|long|many)\b.{3,60}\band how|whether\b.{3,60}\band whether|by how .{3,40} and how|is it \w+, (?:and )?is it)\b/
 
+        # Everything is held against two questions: "by two things only: do we know it, and does it bring the house down".
+        ASKS = /(?:whether|how|would|could|can|do|does|did|is|are|will)/
+        JUDGED = /\b(?:judged?|sort(?:ed)?|ask(?:ed|ing)?|held|put|went through|questions?|things|tests?|counts|each|every\w*)\b[^.;]{0,80}?\b#{ASKS}\b[^.?;]{4,60}(?:,|\?| and)\s+(?:and )?#{ASKS}\b/
+
         HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|learned|lessons|to do|next)\b/i
 
         ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
@@ -52,7 +56,7 @@ module Peony
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
 
           list = axes? ? boxes : []
-          return boxed(list, cue?(:two_axes) ? 0.6 : 0.3) if list.size == 4
+          return boxed(list, judged? ? 0.85 : (cue?(:two_axes) ? 0.6 : 0.3)) if list.size == 4
 
           assessed.then { |heads| boxed(heads, 0.4) if heads }
         end
@@ -69,12 +73,15 @@ module Peony
         # The four statements of running text that most likely say something of their own.
         def of_points
           points = guessed(4..6) or return nil
-          @strength = axes? || text.all_words.match?(FOUR) ? 0.2 : 0.05
+          @strength = judged? && 0.5
+          @strength ||= axes? || text.all_words.match?(FOUR) ? 0.2 : 0.05
           points.max_by(4, &:chance).sort_by { |p| p.span.from }.map { |p| point_item(p) }
         end
 
         # Two questions are asked of everything, or something is told by "neither ... nor".
-        def axes? = cue?(:two_axes, :swot) || text.all_words.match?(AXES)
+        def axes? = cue?(:two_axes, :swot) || judged? || text.all_words.match?(AXES)
+
+        def judged? = @judged ||= text.sentences.first(2).any? { |s| s.text.downcase.match?(JUDGED) }
 
         def boxed(spans, strength)
           @strength = strength

@@ -14,7 +14,7 @@ module Peony
           return nil if text.quantities.size < 3
 
           couples = rows || Couples.of(text, text.quantities)
-          found = framed(couples.size < 3 ? [] : items(couples)) { |p| valued(p) }.select(&:value)
+          found = framed(couples.size < 3 ? [] : items(couples)) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value)
           return nil if found.size < 3
 
           numbers = text.quantities.size
@@ -22,6 +22,12 @@ module Peony
         end
 
         private
+
+        # Half of a couple is no point of its own, where nearly all couples stand in one point each.
+        def half?(point, couples)
+          parted = ->(c, spans) { [c.one, c.two].one? { |q| spans.any? { |s| s.from <= q.from && q.to <= s.to } } }
+          couples.any? { |c| parted[c, point.spans] } && couples.count { |c| text.points("relation").any? { |p| parted[c, p.spans] } } == 1
+        end
 
         # Every entry has its two numbers.
         def rows

@@ -17,7 +17,7 @@ module Peony
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
-          return nil if text.quantities.size < 3
+          return nil if text.quantities.size < 3 || turned?
 
           points = stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
@@ -30,6 +30,9 @@ module Peony
         end
 
         private
+
+        # "Year 7: 42 to 18": each entry tells a change of its own.
+        def turned? = nodes.size >= 2 && nodes.all? { |n| text.quantities_in(n.span).then { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(/\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/) } }
 
         # "Then she had a cold and was down to 530": a number of the same kind amid those that are dated is a point too.
         def between(points)
@@ -57,8 +60,15 @@ module Peony
 
         # The entries or sentences, each with its numbers.
         def stretches
-          spans = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
+          spans = nodes.size >= 2 ? nodes.map(&:span) : answered
           spans.map { |s| [s, text.ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to }] }.reject { |_, list| list.empty? }
+        end
+
+        # "Last year? 5,020.": question and answer are one.
+        def answered
+          text.sentences.each_with_object([]) do |s, list|
+            list.last&.text&.match?(/\A[^.?!]{3,30}\?\z/) && text.moments_in(list.last).any? ? list[-1] = text.span(list.last.from, s.to) : list << s
+          end
         end
 
         # Each number with its moment: one by one where there are as many, else the nearest that is free.

@@ -176,10 +176,15 @@ module Peony
         return items if points.size <= items.size || points.size > MOST
 
         homes = items.group_by { |i| points.max_by { |p| p.spans.sum { |s| shared(s, i.spans.first) } } }
-        # Two in one point, and none in two others: the points tell it better.
-        return items if homes.values.any? { |list| list.size > 1 } && (points.size < homes.size + 2 || (homes[points.first].nil? && points.first.span.from == text.sentences.first.from) || points.any? { |p| amount(p).nil? })
+        return items if homes.values.any? { |list| list.size > 1 } && !tell_more?(points, homes)
 
         points.map { |p| homes[p]&.then { |list| list.size == 1 ? list.first : nil } || yield(p) }
+      end
+
+      # Two in one point, and none in two others that have a number each: the points tell it better, but for an introduction.
+      def tell_more?(points, homes)
+        introduced = homes[points.first].nil? && points.first.span.from == text.sentences.first.from
+        points.size >= homes.size + 2 && !introduced && points.all? { |p| amount(p) }
       end
 
       # How many characters two stretches share.

@@ -74,9 +74,13 @@ module Peony
           next unless q.unit.empty? && following && following.unit != ""
 
           gap = text.string[q.to...following.from]
-          # "3.9, and half of that": a fraction in words hands nothing on.
-          q.unit = following.unit if gap.match?(LINK) && !(following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(",")) && !(following.unit == "%" && q.text.match?(/\d/) && following.text.match?(/\A\D+\z/))
+          q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
         end
+      end
+
+      # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".
+      def alone?(quantity, following, gap)
+        (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
       end
 
       # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.

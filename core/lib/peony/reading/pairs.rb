@@ -51,23 +51,8 @@ module Peony
         found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
         found = across(text).reject { |p| found.any? { |f| f.from < p.to && p.from < f.to } } + found
         found += further(text, found) if found.any?
-        found += unchanged(text, found.flat_map { |p| [p.one, p.two] }) if found.any?
+        found += Unchanged.in(text, found.flat_map { |p| [p.one, p.two] }) if found.any?
         found.sort_by(&:from)
-      end
-
-      # "Life members: 7 before, 7 now", "marrow unchanged at 55 %": beside what changed, what did not.
-      SAME = /\b(?:unchanged|(?:does|do|did|has|have) not (?:change|move)d?|no change)\b/i
-      STILL = /\A[^.;:!?\d]{0,16}(?:\bto\b|\bstill\b|\bnow\b|\bthen\b|\bwas\b|\bso far\b|[→–(])[^.;:!?\d]{0,8}\z/
-
-      def unchanged(text, taken)
-        spans = text.tree.size >= 2 ? text.tree.map(&:span) : text.sentences.flat_map { |s| Sentences.clauses(s, /[;:]\s+(?=[[:alpha:]])|,\s+(?:and\s+)?(?=[[:alpha:]][^,;.\d]{2,}\d)/) }
-        spans.filter_map do |span|
-          one, two, *more = text.quantities_in(span)
-          next if one.nil? || more.any? || [one, two].intersect?(taken)
-
-          still = two ? one.value == two.value && (one.unit == two.unit || !two.said) && text.string[one.to...two.from].match?(STILL) : span.text.match?(SAME)
-          Pair.new(one: one, two: two || one, name: name(text, span, one), from: span.from, to: span.to) if still
-        end
       end
 
       # Without a change that is said outright, all numbers must come in twos, and something must tell that time has gone by.

@@ -20,6 +20,7 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
+      ONCE = /(?<=[,:–—] )once(?=\s*(?:[.;]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -39,6 +40,7 @@ module Peony
         dozens(text, taken, found)
         halves(text, taken, found)
         fractions(string, taken, found)
+        times(string, taken, found)
         spelled(text, taken, found)
         HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
       end
@@ -124,6 +126,11 @@ module Peony
           value = unit == "%" ? 100.0 * count / part : count.to_f / part
           add(found, taken, string, m, value.round(1), unit)
         end
+      end
+
+      # "Twice"; "the estate 6 times, Upper Gill, once".
+      def times(string, taken, found)
+        each_match(string, ONCE, taken) { |m| add(found, taken, string, m, 1, "times") } if string.match?(/\d times\b/)
         each_match(string, TIMES, taken) { |m| add(found, taken, string, m, m[1].downcase == "twice" ? 2 : 3, "times") }
       end
 

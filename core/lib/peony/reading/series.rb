@@ -19,7 +19,7 @@ module Peony
 
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
-        parts = timed(text, parts)
+        parts = joined(text, parts)
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return parts if body != sentence || clauses?(text, parts)
@@ -27,11 +27,14 @@ module Peony
         phrases(text, parts)
       end
 
-      # "A bath and, on Sundays, the whisky": when something is so is no part of the row.
-      def timed(text, parts)
-        parts.each_with_index.with_object([]) do |(part, i), list|
-          last = list.last
-          last && last.text.match?(/\A(?:on|in|at|by|since|until) [[:alpha:]'’ ]{3,20}\z/) && text.moments_in(last).any? && i >= 2 ? list[-1] = text.span(last.from, part.to) : list << part
+      # "A bath and, on Sundays, the whisky", "the ledger and, asleep, the cat": what is put in behind the last "and" is no part of the row.
+      def joined(text, parts)
+        parts.each_with_object([]) do |part, list|
+          before = list[-2]
+          next list << part unless before&.text&.match?(/\s(?:and|or)\z/)
+
+          list[-2] = text.span(before.from, before.to - before.text[/\s+(?:and|or)\z/].length)
+          list[-1] = text.span(list[-1].from, part.to)
         end
       end
 

@@ -150,7 +150,7 @@ module Peony
         # Whether two names share a word that tells one thing from the others.
         def kin?(one, two, groups)
           shared = stems(one) & stems(two)
-          shared.any? { |w| groups.count { |g| stems(g[:name]).include?(w) } == 1 }
+          shared.any? { |w| groups.one? { |g| stems(g[:name]).include?(w) } }
         end
 
         def stems(name) = name.split.map { |w| w.delete_suffix("'s").delete_suffix("s")[0, 6] } - %w[one]

@@ -7,6 +7,9 @@ module Peony
       class Decision < Finder
         family "decision"
 
+        # "No chip? Look at the collar": the answer to the question before it leads what is done then.
+        ANSWER = /\A(?:and |but )?(?:no|not) (?:an? )?[[:alpha:]'’-]+\?\z/i
+
         SPLIT = /(?<=[?])\s+|;\s+(?:and |but )?|\s*→\s*|,\s+(?:and |but )?(?=if\b|unless\b|otherwise\b|in which case\b|without (?:one|it)\b|one with\b|those (?:who|that|with)\b|for (?:less|more|fewer|others)\b|over (?:£|€|\d))|\.\s+|(?<=yes|Yes|no|No|isn't|isn’t):\s+|:\s+(?=an?\s[^,;.]{2,40}\bmeans\b|for (?:the|more|less|those)\b|more than\b|less than\b|if\b|those\b)/
         FRAME = /\b(?:depends? on (?:two|three|your|age)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy)\b/i
         IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
@@ -37,9 +40,6 @@ module Peony
           list = list[0..-2] if list.size > 3 && nodes.size < 2 && remark?(list.last)
           list.size > 3 && frame?(list[0], list[1]) ? list.drop(1) : list
         end
-
-        # "No chip? Look at the collar": the answer to the question before it leads what is done then.
-        ANSWER = /\A(?:and |but )?(?:no|not) (?:an? )?[[:alpha:]'’-]+\?\z/i
 
         def with_answers(list)
           list.each_with_object([]) { |s, all| all.last&.text&.match?(ANSWER) ? all[-1] = text.span(all.last.from, s.to) : all << s }

@@ -7,6 +7,12 @@ module Peony
       class Funnel < Finder
         family "funnel"
 
+        # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) has| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
+
+        # "Eleven are in. The other six wait": those who fell away are no stage of their own.
+        OTHERS = /\b(?:the )?(?:other|remaining|rest of the) \z/i
+
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
         OF_THE = leading("of the")
@@ -24,9 +30,6 @@ module Peony
         end
 
         private
-
-        # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) has| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
 
         def last_one(stage)
           return nil unless nodes.size < 2 && stage.value > 1
@@ -50,12 +53,11 @@ module Peony
         # "Places: 120. Booked: 78. Still free: 42": two that make up the first.
         def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
-        # "Eleven are in. The other six wait": those who fell away are no stage of their own.
-        OTHERS = /\b(?:the )?(?:other|remaining|rest of the) \z/i
-
         def counts
-          @counts ||= text.measures.select { |m| (things?(m) || m.unit == "times") && !text.string[[0, m.quantity.from - 12].max...m.quantity.from].match?(OTHERS) }.then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= text.measures.select { |m| (things?(m) || m.unit == "times") && !others?(m.quantity) }.then { |list| list.empty? && flows? ? measured : list }
         end
+
+        def others?(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(OTHERS)
 
         # Winters and summers only go by.
         def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/))

@@ -93,43 +93,31 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = among
+          told = shown(0.6, InCommon.among(text)) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
           return told if told
 
-          told = labelled || in_turn || apart || meeting || each_then_both
-          return told if told
-          return nil if text.cues[:both] < 2
+          of_words if text.cues[:both] >= 2
+        end
+
+        # @param list [Array<Array<Span>>, nil] for each item its stretches
+        def shown(strength, list)
+          @strength = strength if list
+          list&.map { |first, *more| further(item(first), more) }
+        end
+
+        # Sentences with words of sharing.
+        def of_words
+          groups = InCommon.groups(text)
 
           @strength = [0.15 * text.cues[:both], 0.6].min
           spans = Points.candidates(text).flat_map { |s| s.text.match?(BOTH) ? [s] : parted(s) }.select { |s| s.text.match?(BOTH) || s.text.match?(/\b(?:only|own|alone|has|some|others?)\b/i) }
           spans = groups.any? ? groups + spans.drop(1).select { |s| s.text.match?(BOTH) && !s.text.match?(/\b(?:only|alone)\b/i) } : spans.drop(1) if spans.size > 3 && introduces?(spans.first)
-          spans = without_pronoun(spans) if groups.any?
+          spans = without_pronoun(spans, groups) if groups.any?
           spans.map { |s| item(s) } if spans.size.between?(2, 8)
         end
 
-        # "Weavers, basket makers and thatchers share one barn": three or more that are named first, then each sentence that names two of them, or all.
-        def among
-          named = groups
-          return nil unless named.size.between?(3, 4)
-
-          stems = named.map { |g| Manner.stems(text, g) }
-          own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
-          spans = text.sentences.drop_while { |s| s.from < named.last.to }
-          shared = spans.select do |s|
-            here = Manner.stems(text, s)
-            s.text.match?(ALL) || (own.count { |list| list.intersect?(here) } >= 2 && !s.text.match?(ONLY))
-          end
-          return nil unless shared.size.between?(2, 5) && own.none?(&:empty?)
-
-          @strength = 0.6
-          [*named, *shared].map { |s| item(s) }
-        end
-
-        ALL = /\b(?:all (?:three|four)|all of them|every one of them|what (?:everyone|they all))\b/i
-        ONLY = /\A(?:only|nobody)\b/i
-
         # "They borrow from each other all day" only leads to what is shared between whom.
-        def without_pronoun(spans)
+        def without_pronoun(spans, groups)
           rest = spans.reject { |s| s.text.match?(/\A(?:well,? |and |but )?they\b/i) }
           rest.size >= groups.size + 2 ? rest : spans
         end
@@ -186,49 +174,11 @@ module Peony
           [*each, text.sentences[at]].map { |s| item(s) }
         end
 
-        # "Folk has no drums. Rock is loud. Both tell stories": two subjects that are told of by themselves, and what they share, in any order.
-        def in_turn
-          return nil unless text.sentences.size.between?(2, GUESSED)
-
-          spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/) }
-          first = text.sentences.first.text.downcase
-          heads = spans.map { |s| Rivals.subject(text, s) }
-          later = heads.drop(1).compact.uniq
-          names = [later, heads.compact.uniq].flat_map { |list| [list.select { |name| first.include?(name) }, list] }.find { |list| list.size == 2 }
-          return nil unless names
-
-          # What names both in front only introduces them.
-          spans = spans.drop(1) if (names - Rivals.names(text, spans.first)).empty? && spans.size > 3
-          shared, own = spans.partition { |s| s.text.match?(TOGETHER) }
-          return nil if shared.empty?
-
-          heads = own.to_h { |s| [s, Rivals.subject(text, s)] }
-
-          groups = names.map { |name| own.select { |s| heads[s] == name && (Rivals.names(text, s) & names).one? } }
-          return nil if groups.any?(&:empty?)
-
-          @strength = 0.5
-          [*groups, shared].sort_by { |list| list.first.from }.map { |first, *more| further(item(first), more) }
-        end
-
-        TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
-
         # "From the teacher comes knowing when to stop; from the actor, knowing when to start."
         def from_each(parts) = parts.select { |s| s.text.match?(/\A(?:and |but )?from (?:the|his|her|its|a)\b/i) }
 
         # "Art and physics have more in common than either admits": names the groups and says nothing of them yet.
         def introduces?(span) = span.from == text.sentences.first.from && (span.text.match?(/\?\z|\band\b/) || span.text.match?(/circles/))
-
-        # The groups, where the introduction names at least three.
-        def groups = subjects || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || []
-
-        # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.
-        def subjects
-          first = text.sentences.first
-          verb = first && text.tokens_in(first).find { |t| t.finite? || t.low.match?(/\A(?:share|shares|live|work|meet|sit)\z/) } or return nil
-          parts = Series.split(text.span(first.from, verb.from))
-          parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
-        end
 
         def parted(span)
           parts = Sentences.clauses(span, /,\s+(?:and\s+)?(?=only\b)|;\s+/)

@@ -7,6 +7,9 @@ module Peony
       class Parts < Finder
         family "parts"
 
+        # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
+        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|['’]s)\s+(?=\S)/i
+
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
         REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
@@ -190,9 +193,6 @@ module Peony
           to = span.from + span.text.sub(/[\s,;.:]*(?:\b(?:and|while|but))?\s*\z/, "").length
           text.span(from, to)
         end
-
-        # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
-        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|['’]s)\s+(?=\S)/i
 
         def smooth(words)
           words.strip.sub(OF_IT, "").sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i, "")

@@ -56,9 +56,15 @@ module Peony
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
 
           list = axes? ? boxes : []
-          return boxed(list, judged? ? 0.85 : (cue?(:two_axes) ? 0.6 : 0.3)) if list.size == 4
+          return boxed(list, told_by_axes) if list.size == 4
 
           assessed.then { |heads| boxed(heads, 0.4) if heads }
+        end
+
+        def told_by_axes
+          return 0.85 if judged?
+
+          cue?(:two_axes) ? 0.6 : 0.3
         end
 
         # An assessment told in prose: what is strong, what is weak, what could help, what could harm, each in a sentence of its own and in this order.

@@ -7,6 +7,9 @@ module Peony
       class Relation < Finder
         family "relation"
 
+        # "None: 0 °C. 10 g: −1 °C": none of what the others have.
+        NOTHING = /\A(?:none|nothing|no \w+|without)\s*[:–—]/i
+
         # "None: 7.9", "two: 6.4": how many, in words, and what was measured.
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})\s*[:–—]\s*[£€$]?\d/i
 
@@ -26,7 +29,7 @@ module Peony
         # Half of a couple is no point of its own, where nearly all couples stand in one point each.
         def half?(point, couples)
           parted = ->(c, spans) { [c.one, c.two].one? { |q| spans.any? { |s| s.from <= q.from && q.to <= s.to } } }
-          couples.any? { |c| parted[c, point.spans] } && couples.count { |c| text.points("relation").any? { |p| parted[c, p.spans] } } == 1
+          couples.any? { |c| parted[c, point.spans] } && couples.one? { |c| text.points("relation").any? { |p| parted[c, p.spans] } }
         end
 
         # Every entry has its two numbers.
@@ -36,18 +39,18 @@ module Peony
           found = nodes.map { |n| text.quantities_in(n.span) }
           return labelled if found.all? { |l| l.size.between?(1, 2) } && nodes.all? { |n| n.span.text.match?(LABELLED) }
 
-          # One of several may say something more.
           found = found.each_with_index.map { |l, i| l.size == 1 && nodes[i].span.text.match?(NOTHING) ? [nothing(nodes[i], found), l.first] : l }
+          # One of several may say something more.
           found = found.map { |l| l.first(2) } if found.count { |l| l.size == 2 } >= found.size * 0.7
-          unless found.all? { |l| l.size == 2 } && found.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2 && found.all? { |a, b| a.unit != b.unit || nodes.all? { |n| n.span.text.include?(":") } }
-            return []
-          end
-
-          found.map { |a, b| Couples::Couple.new(one: a, two: b) }
+          paired?(found) ? found.map { |a, b| Couples::Couple.new(one: a, two: b) } : []
         end
 
-        # "None: 0 °C. 10 g: −1 °C": none of what the others have.
-        NOTHING = /\A(?:none|nothing|no \w+|without)\s*[:–—]/i
+        # Two in each row, in two units, or behind a label.
+        def paired?(rows)
+          return false unless rows.all? { |l| l.size == 2 } && rows.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2
+
+          rows.all? { |a, b| a.unit != b.unit } || nodes.all? { |n| n.span.text.include?(":") }
+        end
 
         def nothing(node, rows)
           word = node.span.text[/\A[[:alpha:]]+/]

@@ -14,6 +14,8 @@ module Peony
         # What labels an entry as a point in time: "Q1", "Week 3", "Autumn term", "This spring".
         ENTRY = /\A(?:Q\d|(?:(?:this|last|next|first|second|third|the) )?(?:(?:spring|summer|autumn|winter|christmas|easter)(?: (?:term|holidays?|half-term))?|(?:week|day|month|term|year|lesson|season)s?(?: (?:\d+|#{Numbers::WORD}))?|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*))(?=\s*[:–—(-]|\s+\d)/i
 
+        TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
+
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
@@ -32,7 +34,7 @@ module Peony
         private
 
         # "Year 7: 42 to 18": each entry tells a change of its own.
-        def turned? = nodes.size >= 2 && nodes.all? { |n| text.quantities_in(n.span).then { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(/\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/) } }
+        def turned? = nodes.size >= 2 && nodes.map { |n| text.quantities_in(n.span) }.all? { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(TO) }
 
         # "Then she had a cold and was down to 530": a number of the same kind amid those that are dated is a point too.
         def between(points)

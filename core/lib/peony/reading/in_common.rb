@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Running text that tells of two or more by themselves and of what they share: which stretches belong to whom, and which to several.
+    module InCommon
+      ALL = /\b(?:all (?:three|four)|all of them|every one of them|what (?:everyone|they all))\b/i
+      ONLY = /\A(?:only|nobody)\b/i
+      TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
+      CLAUSES = /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/
+      # What several do together, which the tagger may take for a thing.
+      TOGETHER_DO = /\A(?:shares?|live|work|meet|sit)\z/
+      # More sentences tell of more than two.
+      LONGEST = 20
+
+      module_function
+
+      # "Weavers, basket makers and thatchers share one barn": three or more that are named first, then each sentence that names two of them, or all.
+      # @param text [Reading::Text]
+      # @return [Array<Array<Span>>, nil] the groups, then what they share
+      def among(text)
+        named = groups(text)
+        return nil unless named.size.between?(3, 4)
+
+        stems = named.map { |g| Manner.stems(text, g) }
+        own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
+        shared = text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }
+        [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
+      end
+
+      def shared?(text, sentence, own)
+        stems = Manner.stems(text, sentence)
+        sentence.text.match?(ALL) || (own.count { |list| list.intersect?(stems) } >= 2 && !sentence.text.match?(ONLY))
+      end
+
+      # @param text [Reading::Text]
+      # @return [Array<Span>] the groups, where the first sentence names at least three
+      def groups(text) = subjects(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || []
+
+      # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.
+      def subjects(text)
+        first = text.sentences.first
+        verb = first && text.tokens_in(first).find { |t| t.finite? || t.low.match?(TOGETHER_DO) } or return nil
+        parts = Series.split(text.span(first.from, verb.from))
+        parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
+      end
+
+      # "Folk has no drums. Rock is loud. Both tell stories": two subjects that are told of by themselves, and what they share, in any order.
+      # @param text [Reading::Text]
+      # @return [Array<Array<Span>>, nil] the stretches about each, and those about both, in the order of the text
+      def in_turn(text)
+        return nil unless text.sentences.size.between?(2, LONGEST)
+
+        spans = text.sentences.flat_map { |s| Sentences.clauses(s, CLAUSES) }
+        names = subjects_in_turn(text, spans) or return nil
+        # What names both in front only introduces them.
+        spans = spans.drop(1) if spans.size > 3 && (names - Rivals.names(text, spans.first)).empty?
+        shared, own = spans.partition { |s| s.text.match?(TOGETHER) }
+        lists = [*names.map { |name| own.select { |s| about?(text, s, name, names) } }, shared]
+        lists.sort_by { |list| list.first.from } if lists.none?(&:empty?)
+      end
+
+      # The two that later sentences begin with, best those that the first one names.
+      def subjects_in_turn(text, spans)
+        first = text.sentences.first.text.downcase
+        heads = spans.map { |s| Rivals.subject(text, s) }
+        [heads.drop(1), heads].map { |list| list.compact.uniq }.flat_map { |list| [list.select { |name| first.include?(name) }, list] }.find { |list| list.size == 2 }
+      end
+
+      def about?(text, span, name, names) = Rivals.subject(text, span) == name && (Rivals.names(text, span) & names).one?
+    end
+  end
+end

@@ -17,7 +17,7 @@ module Peony
       # @param list [Array<Quantity>] in order; a unit that was not said may be empty
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
-        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) }
+        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) || text.string[q.to, 9].to_s.match?(/\A of (?:them|us)\b/) }
         tries = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
         tries.filter_map { |part| couples(text, part) }.max_by(&:size) || []
       end
@@ -29,18 +29,21 @@ module Peony
         pairs = list.each_slice(2).to_a
         return nil unless pairs.all? { |a, b| near?(text, a, b) }
 
-        pairs.map { |a, b| Couple.new(one: a, two: b) } if told_apart?(pairs) || interleaved?(text, pairs) || regular?(text, pairs) || by_sentence?(text, pairs)
+        pairs.map { |a, b| Couple.new(one: a, two: b) } if told_apart?(text, pairs) || interleaved?(text, pairs) || regular?(text, pairs) || by_sentence?(text, pairs)
       end
 
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
-      def told_apart?(pairs)
+      def told_apart?(text, pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
-        return false unless sides.all? { |side| agree?(side) }
+        return false unless sides.all? { |side| agree?(side) } && close?(text, pairs)
         return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
 
         one, two = sides.map { |side| side.filter_map { |q| kind(q) }.tally.max_by(&:last)&.first }
         one != two && pairs.none? { |a, b| (two && kind(a) == two) || (one && kind(b) == one) }
       end
+
+      # Most couples stand in one sentence.
+      def close?(text, pairs) = pairs.count { |a, b| !text.string[a.to...b.from].match?(/[.!?]\s/) } >= pairs.size * 0.7
 
       # Units are hardly said, but both sides only rise or only fall: "with 1 trap 40, with 3 traps 22, with 6 traps 9".
       def interleaved?(text, pairs)
@@ -50,8 +53,7 @@ module Peony
         return false if steady?(pairs.flatten.map(&:value))
 
         # "Halm 97, Brool 31. Brool has only forty people": what is told behind the row is no half of a couple.
-        broken = pairs.count { |a, b| text.string[a.to...b.from].match?(/[.!?]\s/) }
-        return false unless broken.zero? || broken == pairs.size
+        return false if pairs.any? { |a, b| text.string[a.to...b.from].match?(/[.!?]\s/) }
 
         units.sum(&:size).positive? && !units[0].intersect?(units[1]) && units.all? { |u| u.size <= 1 } && sides.all? { |side| steady?(side.map(&:value)) }
       end

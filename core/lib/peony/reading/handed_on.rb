@@ -105,8 +105,8 @@ module Peony
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 24].max...quantity.from]
-        # "One part in a hundred" is no hundred per cent.
-        return "" if last&.unit == "%" && before.match?(/\bin \z/) && quantity.value == 100
+        # "One part in a hundred", "one in ten" beside shares: neither number is a share.
+        return "" if last&.unit == "%" && one_in_so_many?(quantity)
         return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
         # "The small bus seats 16": the verb is what is counted.
@@ -116,6 +116,12 @@ module Peony
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
+      end
+
+      def one_in_so_many?(quantity)
+        return true if quantity.value == 100 && text.string[[0, quantity.from - 3].max...quantity.from] == "in "
+
+        @list.each_cons(2).any? { |a, b| (a.equal?(quantity) || b.equal?(quantity)) && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT) }
       end
 
       # "It saves eleven thousand a year": money, though of no currency that is told.

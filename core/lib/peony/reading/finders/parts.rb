@@ -73,7 +73,7 @@ module Peony
         # "45 % came with a school, 30 % on star nights and 10 % for talks": each share and the words up to the next one.
         def of_clauses
           items = text.sentences.flat_map do |sentence|
-            shares = text.quantities_in(sentence).select { |q| share?(q) }
+            shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
             # "A good half of the visitors, 52 %": said roughly, then exactly.
             shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
             next [] if shares.empty?
@@ -82,6 +82,17 @@ module Peony
             shares.each_index.filter_map { |i| leads && !whole_leads?(sentence, shares) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
           end
           items if items.size >= 2
+        end
+
+        # "One in ten was in a car", beside shares.
+        def in_so_many(sentence)
+          return [] unless text.quantities.any? { |q| q.unit == "%" }
+
+          text.quantities_in(sentence).each_cons(2).filter_map do |a, b|
+            next unless [a, b].none? { |q| share?(q) } && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT)
+
+            Quantity.new(value: Numbers.plain((100.0 * a.value / b.value).round(1)), unit: "%", text: text.string[a.from...b.to], from: a.from, to: b.to)
+          end
         end
 
         # "More than half of it, 58 per cent" is further off than "a good half, 52 %".

@@ -13,7 +13,7 @@ module Peony
         ASKS = /(?:whether|how|would|could|can|do|does|did|is|are|will)/
         JUDGED = /\b(?:judged?|sort(?:ed)?|ask(?:ed|ing)?|held|put|went through|questions?|things|tests?|counts|each|every\w*)\b[^.;]{0,80}?\b#{ASKS}\b[^.?;]{4,60}(?:,|\?| and)\s+(?:and )?#{ASKS}\b/
 
-        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|learned|lessons|to do|next)\b/i
+        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|liked|lacked|longed(?: for)?|learned|lessons|to do|next)\b/i
 
         ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
                     /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i,

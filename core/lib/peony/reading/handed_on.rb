@@ -6,15 +6,17 @@ module Peony
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she) (?:is|was))\s+\z/i
+      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b[^.;:!?\d]{0,28} (?:is|was))\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
+      # "Requests came to 1,480": the subject is what is counted.
+      CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
-      SOMEBODY = /age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
+      SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
@@ -104,9 +106,9 @@ module Peony
       end
 
       def unit(quantity, last)
-        before = text.string[[0, quantity.from - 24].max...quantity.from]
-        # "One part in a hundred", "one in ten" beside shares: neither number is a share.
-        return "" if last&.unit == "%" && one_in_so_many?(quantity)
+        before = text.string[[0, quantity.from - 48].max...quantity.from]
+        # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
+        return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
 
         # "The small bus seats 16": the verb is what is counted.
@@ -174,9 +176,10 @@ module Peony
         return other if other
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
-        counted = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }
-        counted ? counted.unit : only_unit || series_unit(quantity)
+        counted_before(quantity) || only_unit || series_unit(quantity)
       end
+
+      def counted_before(quantity) = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }&.unit
 
       # Where one thing is measured all through, a number far behind measures it too.
       def only_unit = @said.reject { |q| passing?(q) || q.unit == "times" }.map(&:unit).uniq.then { |units| units.first if units.one? && units.first != "%" }
@@ -185,7 +188,9 @@ module Peony
       def own_subject(quantity, last)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         lead = sentence && text.string[sentence.from...quantity.from]
-        return nil if sentence.nil? || last.from >= sentence.from || !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
+        return nil if sentence.nil? || last.from >= sentence.from
+        return text.tokens_in(sentence).first.low if lead.match?(CAME_TO) && Units.counted?(text.tokens_in(sentence).first.low) && !TIME.include?(text.tokens_in(sentence).first.low)
+        return nil if !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
         noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)

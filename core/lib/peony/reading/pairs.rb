@@ -131,8 +131,16 @@ module Peony
 
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
-        listed?(text, lead, gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap, two) || then_and_now?(text, gap, one, two) ||
+        listed?(text, lead, gap) || rowed?(text, one, gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap, two) || then_and_now?(text, gap, one, two) ||
           rows_to(text).then { |rows| rows.size >= 2 && rows.include?(one) }
+      end
+
+      # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.
+      def rowed?(text, one, gap)
+        return false unless gap.match?(/\A ?[[:alpha:]%°]* to [£€$]?\z/)
+
+        sentence = text.sentences.find { |s| s.from <= one.from && one.to <= s.to }
+        sentence && sentence.text.count(";") >= 1 && sentence.text[/\A[^:;]{4,80}:/].to_s.match?(CHANGE)
       end
 
       # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".

@@ -203,7 +203,9 @@ module Peony
 
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
-        string[[0, match.begin(0) - 14].max...match.begin(0)].match?(ORDERED)
+        before = string[[0, match.begin(0) - 20].max...match.begin(0)]
+        # "In June of the seventh year three of them flowered": which year it is has been told.
+        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this) [[:alpha:]]+ \z/io)
       end
 
       # "one of them", "the last one", "one day", "no one": not a count.

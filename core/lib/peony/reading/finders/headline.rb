@@ -77,15 +77,20 @@ module Peony
           span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
         end
 
+        # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
+        ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
+        # "Two days old", "nine metres long": only how it is measured.
+        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z/
+        LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
+
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;]+\z/, "")
           rest = rest.split(/[;:]\s/).first.to_s
-          # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
-          return rest if rest.split.size.between?(1, 18) && !rest.match?(/\A(?:which|who|whom|whose|where)\b/i)
+          return rest if rest.split.size.between?(1, 18) && !rest.match?(ABOUT) && !rest.match?(MEASURED)
 
-          before = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").sub(/ (?:came|comes?|amounts?|amounted|adds? up|added up|ran|rose) to\z/i, "")
-          before.split.size.between?(1, 12) ? before : span.text.sub(/[.!]+\z/, "")
+          lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")
+          lead.split.size.between?(1, 12) ? lead : span.text.sub(/[.!]+\z/, "")
         end
       end
     end

@@ -72,8 +72,11 @@ module Peony
 
         # "41 members: 26 sing, 21 ring, six do either": two groups make up the whole once those who are in both are taken off.
         def of_whole(list)
-          whole, *more = list.select { |m| m.value.is_a?(Integer) }.first(6)
-          more.each_cons(3).filter_map { |one, two, both| both if one.value + two.value - both.value == whole.value && both.value.positive? && both.value < [one.value, two.value].min }.first
+          list = list.select { |m| m.value.is_a?(Integer) }.first(6)
+          list.each_cons(3).filter_map do |one, two, both|
+            whole = one.value + two.value - both.value
+            both if both.value.positive? && both.value < [one.value, two.value].min && (list - [one, two, both]).any? { |m| m.value == whole }
+          end.first
         end
 
         # "52 have a garden, 47 have a pet and 31 have a garden and a pet": the last says what both of the others do.

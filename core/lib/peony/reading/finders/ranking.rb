@@ -12,7 +12,7 @@ module Peony
           return nil if list.size < 3 || list.size > 20
 
           falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)
-          items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list.first.unit)) }
+          items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list)) }
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
@@ -21,7 +21,7 @@ module Peony
         private
 
         # "Varn 420 pints. Brool has only forty people": people are not ranked among pints.
-        def other?(item, unit) = item.unit != unit && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
+        def other?(item, list) = item.spans.first.from > list.last.quantity.to && item.unit != list.first.unit && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
 
         def ranked(measure)
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }

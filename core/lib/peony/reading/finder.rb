@@ -228,6 +228,9 @@ module Peony
       def subject(measure)
         q = measure.quantity
         before = text.string[measure.span.from...q.from]
+        # "Crumble (61), trifle (44)"
+        return tidy(before) if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
+
         words = text.tokens_in(Span.new(from: measure.span.from, to: q.from))
         verb = words.index { |t| t.finite? || t.tag == "vbn" }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }

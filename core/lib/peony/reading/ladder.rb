@@ -67,6 +67,8 @@ module Peony
       def row(text, measure) = text.tree.index { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
 
       def whole?(text, measure, list)
+        return true if text.moments.size < list.size && text.totals.any? { |t| t.whole.quantity.equal?(measure.quantity) && t.parts.size >= 3 }
+
         others = list - [measure]
         sum = others.sum(&:value)
         measure.value >= others.map(&:value).max && others.size >= 2 && ((measure.value - sum).abs <= measure.value * 0.12) && Totals.said?(text, measure)

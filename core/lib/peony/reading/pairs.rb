@@ -166,6 +166,8 @@ module Peony
       # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
       def listed?(text, lead, gap)
         return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
+        # "Wrong notes: was 31, is 8"
+        return true if lead.match?(/\b(?:was|were|had) [£€$]?\z/) && gap.match?(/\A[^.;\d]{0,14}, (?:is|are|has|have|now) [£€$]?\z/)
         return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
         return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
 
@@ -218,7 +220,7 @@ module Peony
         nouns = verb ? tokens.first(verb) : tokens
         run = nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
         # "In the old days 38 passengers made a tram": not the days changed.
-        return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY)
+        return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 
         run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : ""
       end

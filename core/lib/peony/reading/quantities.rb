@@ -15,7 +15,7 @@ module Peony
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
-      HALF_OF = /\A\s*(?:[.,;:)]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
+      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
@@ -198,6 +198,9 @@ module Peony
 
       # "Hollenwick 212, Two Rivers 148": part of a name.
       def name?(string, match, rest)
+        # "Two Bakers – 610"
+        return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
+
         match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
       end
 
@@ -217,6 +220,8 @@ module Peony
         return false if string[[0, match.begin(0) - 6].max...match.begin(0)].match?(/\bminus \z/i)
         # "From nine a month to one."
         return false if rest.match?(/\A\s*(?:[.,;]|\z)/) && string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bto \z/)
+        # "In 2011 I had one."
+        return false if rest.match?(/\A[.;]/) && string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/\b(?:1[5-9]|20)\d\d\b[^.!?]*\b(?:had|was|only|just) \z/)
         # "Where one cannot hear oneself", "one pulls up mussels".
         return true if rest.match?(/\A\s+(?:cannot\b|(?!(?:series|species|means)\b)[[:lower:]]+[^su]s (?:up|down|out|in|on|off|at|to|for|a|an|the|with|that|how|what|it|them)\b)/)
         # "All in one handwriting", "in one breath": told of the manner, not counted.

@@ -8,7 +8,10 @@ module Peony
 
       IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
-      GOAL = /\b(?:goal|(?:we(?:['’]ve| have)|there is) (?:got )?[£€$]\d[\d,.]*k? of (?:it|that)|we(?:['’]re| are) at|sponsored|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold)|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+
+      # "It is £11,000, and we have £4,400 of it."
+      OF_IT = /[£€$]\d[\d,.]*k? of (?:it|that|this)\b/
 
       module_function
 
@@ -79,7 +82,7 @@ module Peony
 
       # "To force a debate it needs five thousand names. By Sunday 3,250 had signed": two amounts, one a goal.
       def goals(text)
-        return [] unless text.all_words.match?(GOAL)
+        return [] unless text.all_words.match?(GOAL) || text.string.match?(OF_IT)
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
         kinds = list.group_by { |q| q.unit.match?(/\A[A-Z]{3}\z/) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }

@@ -41,9 +41,19 @@ module Peony
       # "Fares went up → fewer visitors → the café shut → fares went up": the beginning is not said twice.
       def along(sentence)
         parts = Sentences.clauses(sentence, ARROW).reject { |p| p.text.strip.empty? }
+        parts[0] = unled(parts.first)
         again = parts.size > 3 && (words(parts.first) - words(parts.last)).size <= 1 && (words(parts.last) - words(parts.first)).empty?
-        again ? parts[0..-2] : parts
+        again || once_more?(parts) ? parts[0..-2] : parts
       end
+
+      # "Our wool: shear → spin": the words up to the colon lead to the first.
+      def unled(part)
+        lead = part.text[/\A[^:]{2,60}:\s+/].to_s.length
+        Span.new(text: part.text[lead..], from: part.from + lead, to: part.to)
+      end
+
+      # "... → unravel → spin again": that has been said.
+      def once_more?(parts) = parts.last.text.match?(/\b(?:again|once more)\W*\z/) && parts[0..-2].any? { |p| (words(parts.last) - %w[again once more]).intersect?(words(p)) }
 
       def words(span) = span.text.downcase.scan(/[[:alpha:]]+/)
 

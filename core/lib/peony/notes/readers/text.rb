@@ -5,6 +5,7 @@ module Peony
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
       BULLET = /\A(\s*)([-*•–·▪◦‣○]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      DOTTED = /\A(\s*)(\d{1,2})((?:\.\d{1,2})+)\.?\s+(?=[[:alpha:]])/
       UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
 
@@ -49,7 +50,7 @@ module Peony
       WRAPPED = 58
 
       def blocks_of(run)
-        return headed(run) if heads?(run)
+        heads(run)&.then { |title, groups| return headed(title, groups) }
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
@@ -59,8 +60,8 @@ module Peony
             blocks.last.level = line.text.include?("=") ? 1 : 2
           elsif (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
-          elsif (match = line.text.match(BULLET))
-            blocks << block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/) || nil)
+          elsif (entry = entry(run, line))
+            blocks << entry
           elsif blocks.last && continues?(blocks.last, line, run[index + 1])
             blocks.last.text += " #{line.text.strip}"
           else
@@ -69,19 +70,36 @@ module Peony
         end.then { |blocks| levels(blocks) }
       end
 
-      # "Went well", and below it "The donkey. The songs." again and again: heads and what is said below each.
-      def heads?(run)
-        return false unless run.size >= 4 && run.size.even?
+      # "Went well", and below it "The donkey. The songs." again and again, under a title or not: heads and what is said below each.
+      # @return [Array(Line, Array<Array<Line>>), nil] the title, if there is one, and each head with its lines
+      def heads(run)
+        return nil if run.size < 4 || run.any? { |line| line.text.match?(BULLET) || line.text.match?(HASH) }
 
-        run.none? { |line| line.text.match?(BULLET) } && run.each_slice(2).all? do |head, body|
-          head.text.strip.split.size <= 4 && head.text.match?(/[[:alpha:]]\s*\z/) && body.text.match?(/[.!?]["”’)]?\s*\z/)
+        title, rest = head_line?(run[0]) && head_line?(run[1]) ? [run.first, run.drop(1)] : [nil, run]
+        groups = rest.slice_before { |line| head_line?(line) }.to_a
+        told = groups.size >= 2 && groups.all? { |head, *body| head_line?(head) && body.any? && body.all? { |line| line.text.match?(/[.!?]["”’)]?\s*\z/) } }
+        [title, groups] if told
+      end
+
+      def head_line?(line) = line.text.strip.split.size <= 4 && line.text.match?(/[[:alpha:]]\s*\z/)
+
+      def headed(title, groups)
+        parts = groups.flat_map { |head, *body| [as(head, "heading", 3), *body.map { |line| as(line, "paragraph") }] }
+        title ? [as(title, "heading", 2), *parts] : parts
+      end
+
+      def as(line, type, level = nil) = block(type, line, line.text[/\A\s*/].length, level: level)
+
+      def entry(run, line)
+        if (match = numbered_under(run, line)) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
+        elsif (match = line.text.match(BULLET)) then block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/) || nil)
         end
       end
 
-      def headed(run)
-        run.each_slice(2).flat_map do |head, body|
-          [block("heading", head, head.text[/\A\s*/].length, level: 3), block("paragraph", body, body.text[/\A\s*/].length)]
-        end
+      # "1.1 Children" below "1. Library".
+      def numbered_under(run, line)
+        match = line.text.match(DOTTED)
+        match if match && run.any? { |other| other.text.match?(/\A\s*#{match[2]}[.)]?\s+[[:alpha:]]/) }
       end
 
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
@@ -111,9 +129,16 @@ module Peony
 
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
+        return true if names_both?(first, rest)
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
+      end
+
+      # "Myth or fact: the moon" over "Myth: …" and "Fact: …".
+      def names_both?(first, rest)
+        label = first.text[/\A[^:]{3,40}(?=:)/].to_s.downcase
+        rest.size >= 2 && rest.map { |l| l.text[/\A\s*[[:alpha:]]+(?=[:\s])/].to_s.strip.downcase }.uniq.count { |word| word.length > 2 && label.match?(/\b#{word}\b/) } >= 2
       end
 
       # A wrapped line belongs to the block before it; after an item only when it is indented or goes on in lower case.

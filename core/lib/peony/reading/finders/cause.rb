@@ -8,7 +8,8 @@ module Peony
         family "cause"
 
         def find
-          later(text.cues[:because].clamp(0, 4) * 0.2, 2..) do
+          # "So few apples, so dear cider": one leads to the next.
+          later((text.cues[:because] + (text.all_words.scan(/[,;] (?:and )?so /).size >= 2 ? 2 : 0)).clamp(0, 4) * 0.2, 2..) do
             items = alike(series: text.sentences.size <= 2)
             [items, "#{count(items.size, 'cause')} and what comes of them"]
           end

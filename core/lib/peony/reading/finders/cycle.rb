@@ -44,7 +44,8 @@ module Peony
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first)
-          return false if words.split.size > 8
+          # An entry that somebody wrote is one, unless it only repeats.
+          return false if words.split.size > (nodes.size >= 2 && !words.match?(/\A(?:and|then|so|back)\b/) ? 3 : 8)
 
           return true if said.any? && said.size <= 2 && (said - stems(first.spans.first)).empty? && words.split.size <= 3
 

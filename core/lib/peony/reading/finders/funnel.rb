@@ -60,7 +60,7 @@ module Peony
         def others?(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(OTHERS)
 
         # Winters and summers only go by.
-        def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/))
+        def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && (nodes.size >= 2 || !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/)))
 
         # Water, flour or light that is lost on its way.
         def flows? = text.all_words.scan(FLOWS).size >= 2

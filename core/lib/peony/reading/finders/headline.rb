@@ -7,8 +7,18 @@ module Peony
       class Headline < Finder
         family "headline"
 
+        # "£980 in the box and one proposal": the last two of a row.
+        AND = /\s+and\s+(?=(?:\d|#{Numbers::WORD}\b))/
+
+        # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
+        ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
+        # "Two days old", "nine metres long": only how it is measured.
+        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z/
+        LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
+
         def find
           items = one_each(units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] })
+          items = of_heading if items.empty?
           return nil if items.empty? || items.size > 12
 
           # Rows of numbers are there to be compared.
@@ -21,13 +31,23 @@ module Peony
 
         def units = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
 
+        # "1,000,000" above a sentence that says of what.
+        def of_heading
+          number = text.heading_quantities.first
+          told = text.sentences.first
+          return [] unless number && told && text.passage.heading.to_s.delete("^[:alpha:]").length < 12
+
+          [item(told, value: number.value, unit: number.unit)]
+        end
+
         # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
         def numbers(sentence)
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
           return [] if list.empty?
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
-          return row.select { |p| text.quantities_in(p).any? }.map { |p| number(p, text.quantities_in(p).first) } if row && row.count { |p| text.quantities_in(p).any? } >= 3
+          told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| text.quantities_in(p).any? }
+          return told.map { |p| number(p, text.quantities_in(p).first) } if told.size >= 3
 
           apart(sentence, list).map { |span, q| number(span, q) }
         end
@@ -76,12 +96,6 @@ module Peony
         def said_already?(span, words, quantity)
           span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
         end
-
-        # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
-        ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
-        # "Two days old", "nine metres long": only how it is measured.
-        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z/
-        LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)

@@ -7,8 +7,25 @@ module Peony
       class Hub < Finder
         family "hub"
 
+        # "One server in the cupboard runs:", and what it runs.
+        RUNS = /\b(?:one|the|our|this) [^.:;]{2,50} (?:runs|feeds|drives|supplies|serves|powers|does|lights|looks after)(?: [[:alpha:]]+){0,3}:/i
+
+        # What a sentence says of something else: "on it", "from her", "is kept there", "to his desk".
+        AROUND = /\b(?:(?:on|from|to|in|under|by|with|of|into|at|off|through|over|for|round|against|out of|without) (?:it|him|her|them)\b(?! (?:own|self))|
+          there\b(?! (?:is|are|was|were)\b|['’]s)|(?<!\A)\b(?:his|her|its) \w+|here\b|
+          (?:ask|tell|ring|needs?|uses?|share[sd]?|have|has|lends?|fetch|want|see|find|keep)s? (?:him|her|it)\b)/xi
+
         def find
-          later(cue?(:centre) ? 0.6 : 0.2, 3..) { alike.then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
+          later(strength, 3..) { alike.then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
+        end
+
+        private
+
+        # Most of what is told of one thing comes back to it.
+        def strength
+          told = cue?(:centre) || text.frame.match?(RUNS) ? 0.6 : 0.2
+          told += 0.4 * share(text.sentences) { |s| s.text.match?(AROUND) } if nodes.size < 2 && text.sentences.size >= 4
+          [told, 0.95].min
         end
       end
     end

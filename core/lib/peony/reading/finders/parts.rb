@@ -43,7 +43,8 @@ module Peony
         def rest
           @rest ||= begin
             behind = ->(s) { text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
-            span = text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
+            span = nodes.map(&:span).find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+            span ||= text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
             span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span && item(span)
           end

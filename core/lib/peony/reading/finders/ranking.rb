@@ -21,7 +21,10 @@ module Peony
         private
 
         # "Varn 420 pints. Brool has only forty people": people are not ranked among pints.
-        def other?(item, list) = item.spans.first.from > list.last.quantity.to && item.unit != list.first.unit && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
+        def other?(item, list)
+          usual = list.first.unit
+          item.unit != usual && item.spans.first.from > list.last.quantity.to && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
+        end
 
         def ranked(measure)
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }

@@ -11,7 +11,7 @@ module Peony
         NOTHING = /\A(?:none|nothing|no \w+|without)\s*[:–—]/i
 
         # "None: 7.9", "two: 6.4": how many, in words, and what was measured.
-        LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})\s*[:–—]\s*[£€$]?\d/i
+        LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i
 
         def find
           return nil if text.quantities.size < 3

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+# Lists, heads and rows as people type them, without any mark-up.
+RSpec.describe "Typed forms" do
+  def passage(words) = Peony::Notes::Passage.whole(Peony::Notes::Text.read(words))
+  def text(words) = Peony::Reading::Text.new(passage(words))
+  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
+  def titles(family, words) = found(family, words)&.items&.map(&:title)
+  def values(family, words) = found(family, words)&.items&.map(&:value)
+
+  describe "heads" do
+    it "sees heads with a line each under a title" do
+      words = "From sheep to sock\nStep 1: Shearing\nOff it comes in one piece.\nStep 2: Washing\nThree baths, the last one cold.\n"
+      expect(passage(words).heading).to eq("From sheep to sock")
+      expect(text(words).tree.map { |n| [n.span.text, n.body.map(&:text)] }).to eq([["Step 1: Shearing", ["Off it comes in one piece."]], ["Step 2: Washing", ["Three baths, the last one cold."]]])
+    end
+
+    it "sees heads with several lines each" do
+      words = "Homework: for and against\nFor\nIt makes things stick.\nParents see what we do.\nAgainst\nIt eats the evening.\n"
+      expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["For", 2], ["Against", 1]])
+    end
+
+    it "keeps short lines without anything below them as lines" do
+      expect(text("Eggs\nMilk\nBread\nCandles\n").tree.map { |n| n.span.text }).to eq(%w[Milk Bread Candles])
+    end
+
+    it "takes a first line that names both labels for the title" do
+      expect(passage("Myth or fact: the moon\nMyth: it changes the weather\nFact: it moves the sea\n").heading).to eq("Myth or fact: the moon")
+    end
+  end
+
+  describe "numbering" do
+    it "nests what is numbered under something" do
+      tree = text("1. Library\n1.1 Children\n1.2 Maps\n2. Museum\n2.1 Clocks\n").tree
+      expect(tree.map { |n| [n.span.text, n.children.map { |c| c.span.text }] }).to eq([["Library", %w[Children Maps]], ["Museum", %w[Clocks]]])
+    end
+
+    it "leaves amounts at the beginning of a line alone" do
+      expect(text("1.5 litres of milk\n2.5 kg of flour\n").quantities.map(&:value)).to eq([1.5, 2.5])
+    end
+  end
+
+  describe "arrows" do
+    it "begins behind the colon and says nothing twice" do
+      expect(text("Our wool: shear → spin → knit → wear → unravel → spin again.").series.first.map(&:text)).to eq(%w[shear spin knit wear unravel])
+    end
+  end
+
+  describe "shares and amounts" do
+    it "reads fractions as labels, and works out the rest" do
+      expect(values("parts", "Where the price goes\nHalf – the performers\nA quarter – the hall\nA fifth – light\nThe rest – ice cream\n")).to eq([50, 25, 20, 5])
+    end
+
+    it "reads one in so many beside shares" do
+      expect(values("parts", "Sleeping came first with 39 per cent. Screens had a fifth. One in ten was in a car.")).to eq([39, 20, 10])
+    end
+
+    it "counts no film that has a number in its name" do
+      expect(values("ranking", "Tickets sold\n- The Long Ferry – 1,204\n- Owl Summer – 988\n- Two Bakers – 610\n- Fog – 77\n")).to eq([1204, 988, 610, 77])
+    end
+
+    it "names what stands before brackets" do
+      expect(titles("ranking", "Favourite pudding (votes): crumble (61), trifle (44), jelly (30), figs (2).")).to eq(%w[Crumble Trifle Jelly Figs])
+    end
+
+    it "ranks no total" do
+      words = "Our stations took 190 calls last year. Ternby answered 61 of those; Osk had thirty-four. Brool went out for 17. Varn was content with 48, and Hessock with 30."
+      expect(values("ranking", words)).to eq([61, 34, 17, 48, 30])
+    end
+
+    it "compares what was with what is" do
+      expect(values("change", "After six weeks\n* wrong notes in a piece: was 31, is 8\n* minutes before tears: was 10, is 45\n")).to eq([8, 45])
+    end
+
+    it "reads a row of changes under one head" do
+      expect(values("change", "Dinners since the new cook: eaten, 140 to 212 a day; thrown away, 31 kg to 9 kg; complaints, 6 to 6.")).to eq([212, 9, 6])
+    end
+
+    it "lets a lone number lead its sentence" do
+      expect(found("headline", "1,000,000\n\nThat is how many steps the postman took.\n").items.map(&:value)).to eq([1_000_000])
+    end
+
+    it "says in a few words what a number is of" do
+      words = "Nobody counts, but since the trust insists: we were on the air for 2,920 hours. Requests came to 1,480, of which 212 were for one song. The youngest singer was two days old. " \
+              "It all cost £3,100, or about a pound an hour."
+      expect(titles("headline", words)).to eq(["we were on the air", "Requests", "The youngest singer", "It all cost"])
+    end
+  end
+
+  describe "what belongs to whom" do
+    it "is surer of a middle the more is told around it" do
+      around = "The shop is small. The bus turns in its yard. Children wait there for the doctor. Lost dogs are handed in to her. Letters are read aloud in it."
+      beside = "The shop is small. The bus turns at six. Children wait for the doctor. Lost dogs come home. Letters are read aloud."
+      expect(found("hub", around).fit).to be > found("hub", beside).fit
+    end
+
+    it "gives the oldest an age, and ratios no length" do
+      quantities = text("That is 1.3 km of new hedge for 4,600 hares. Hares have eaten one in twenty. The oldest person with a spade was 88.").quantities
+      expect(quantities.map { |q| [q.value, q.unit] }.last(3)).to eq([[1, "hares"], [20, "hares"], [88, "years"]])
+    end
+  end
+end

@@ -12,12 +12,24 @@ RSpec.describe "Typed forms" do
     it "sees heads with a line each under a title" do
       words = "From sheep to sock\nStep 1: Shearing\nOff it comes in one piece.\nStep 2: Washing\nThree baths, the last one cold.\n"
       expect(passage(words).heading).to eq("From sheep to sock")
-      expect(text(words).tree.map { |n| [n.span.text, n.body.map(&:text)] }).to eq([["Step 1: Shearing", ["Off it comes in one piece."]], ["Step 2: Washing", ["Three baths, the last one cold."]]])
+      expect(text(words).tree.map do |n|
+        [n.span.text, n.body.map(&:text)]
+      end).to eq([["Step 1: Shearing", ["Off it comes in one piece."]], ["Step 2: Washing", ["Three baths, the last one cold."]]])
     end
 
     it "sees heads with several lines each" do
       words = "Homework: for and against\nFor\nIt makes things stick.\nParents see what we do.\nAgainst\nIt eats the evening.\n"
       expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["For", 2], ["Against", 1]])
+    end
+
+    it "sees heads with words in lower case below them, under a question" do
+      words = "Which stove?\nThe Otter\nweighs 90 kg, burns logs to 40 cm\nThe Badger\nweighs 140 kg, burns logs to 60 cm\n"
+      expect(text(words).tree.map { |n| n.span.text }).to eq(["The Otter", "The Badger"])
+    end
+
+    it "nests lines by their indents" do
+      tree = text("The museum\nDirector: Dr Amadi\n  Collections: Jun\n    clocks\n    maps\n  Public: Petra\n    shop\n").tree
+      expect(tree.map { |n| [n.span.text, n.children.map { |c| [c.span.text, c.children.size] }] }).to eq([["Director: Dr Amadi", [["Collections: Jun", 2], ["Public: Petra", 1]]]])
     end
 
     it "keeps short lines without anything below them as lines" do
@@ -84,6 +96,17 @@ RSpec.describe "Typed forms" do
       words = "Nobody counts, but since the trust insists: we were on the air for 2,920 hours. Requests came to 1,480, of which 212 were for one song. The youngest singer was two days old. " \
               "It all cost £3,100, or about a pound an hour."
       expect(titles("headline", words)).to eq(["we were on the air", "Requests", "The youngest singer", "It all cost"])
+    end
+  end
+
+  describe "sides and rounds" do
+    it "takes yes and no for two sides" do
+      expect(found("opposition", "Yes, because the hall is cold, the roof leaks and nobody can park. No, because we were all married in it.").items.size).to eq(2)
+    end
+
+    it "says no step twice, but keeps what somebody wrote as an entry" do
+      expect(found("cycle", "Bees visit the beans, the beans set seed, we sow the seed, beans flower, and the bees are back.").items.size).to eq(4)
+      expect(found("cycle", "A rumour\n- Readers write in with questions\n- We answer the best\n- The answers are wrong\n- Readers write in to say so\n").items.size).to eq(4)
     end
   end
 

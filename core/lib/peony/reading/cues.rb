@@ -34,7 +34,7 @@ module Peony
         one_in: /\b(?:one|two|three|four|five|six|seven|eight|nine|ten|\d+) (?:in|out of|of every|in every|for every|for) (?:every )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|\d+)\b|\bevery (?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)\b|\bof every\b/,
         goal: /\b(?:goal|target|so far|still (?:to|needed|missing)|raised|needed|needs|appeal|fund|pledge|will cost|would cost|seats|places|taken|gone already|full|set out to|signed|by 20\d\d)\b/,
         per: /\b(?:per|a visit|a head|each|every \w+ minutes)\b/,
-        numbers_talk: /\b(?:in numbers|at a glance|facts?|some numbers|did you know|this season|record|last (?:season|year|winter)|if you read nothing else|this year|the year)\b/,
+        numbers_talk: /\b(?:in numbers|in (?:\w+ )?figures|at a glance|facts?|some numbers|did you know|this season|record|last (?:season|year|winter)|if you read nothing else|this year|the year)\b/,
         reports: /\b(?:reports? to|answers? to|answerable|in charge|under|below|beneath|above|heads?|over|led by|takes? orders|commands?|rules?(?= (?:the|over|it|them|all|an?|its|every)\b)|elects?|appoints?|holds|responsible|board|committees?|deputy|chief|captain|director|manager|secretary|treasurer|crew|sections?|who answers|teams?)\b/,
         kinds: /\b(?:kinds?|sorts?|types?|families|branches|divided? into|divides? into|splits? into|come in|classes|falls? into|made of|is made up of|belongs? to the|arranged|includes?|structure|map)\b/,
         swot: /\b(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|weak on|threatens?|keep|stop|start|change|went well|went badly|surprised)\b/,

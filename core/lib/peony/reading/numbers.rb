@@ -11,7 +11,8 @@ module Peony
       SUFFIXES = { "k" => 1_000, "m" => 1_000_000, "bn" => 1_000_000_000, "million" => 1_000_000, "billion" => 1_000_000_000,
                    "thousand" => 1_000, "hundred" => 100, "dozen" => 12, "grand" => 1_000 }.freeze
       PARTS = { "half" => 2, "halves" => 2, "third" => 3, "thirds" => 3, "quarter" => 4, "quarters" => 4, "fifth" => 5, "fifths" => 5,
-                "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10 }.freeze
+                "sixth" => 6, "sixths" => 6, "eighth" => 8, "eighths" => 8, "tenth" => 10, "tenths" => 10,
+                "twelfth" => 12, "twelfths" => 12, "twentieth" => 20, "twentieths" => 20 }.freeze
 
       # A thousand pounds; not "two grand pianos".
       GRAND = "grand(?! pianos?\\b)"

@@ -13,7 +13,7 @@ module Peony
       SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
-      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i
+      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.

@@ -70,18 +70,23 @@ module Peony
         end.then { |blocks| levels(blocks) }
       end
 
+      # A line below a head says something, or goes on from it in lower case.
+      BELOW = /[.!?]["”’)]?\s*\z|\A\s*[[:lower:]]/
+
       # "Went well", and below it "The donkey. The songs." again and again, under a title or not: heads and what is said below each.
       # @return [Array(Line, Array<Array<Line>>), nil] the title, if there is one, and each head with its lines
       def heads(run)
         return nil if run.size < 4 || run.any? { |line| line.text.match?(BULLET) || line.text.match?(HASH) }
 
-        title, rest = head_line?(run[0]) && head_line?(run[1]) ? [run.first, run.drop(1)] : [nil, run]
+        title, rest = title?(run[0]) && head_line?(run[1]) ? [run.first, run.drop(1)] : [nil, run]
         groups = rest.slice_before { |line| head_line?(line) }.to_a
-        told = groups.size >= 2 && groups.all? { |head, *body| head_line?(head) && body.any? && body.all? { |line| line.text.match?(/[.!?]["”’)]?\s*\z/) } }
+        told = groups.size >= 2 && groups.all? { |head, *body| head_line?(head) && body.any? && body.all? { |line| line.text.match?(BELOW) } }
         [title, groups] if told
       end
 
-      def head_line?(line) = line.text.strip.split.size <= 4 && line.text.match?(/[[:alpha:]]\s*\z/)
+      def title?(line) = head_line?(line) || (line.text.strip.split.size <= 10 && line.text.match?(/[[:alpha:]?:]\s*\z/))
+
+      def head_line?(line) = line.text.strip.split.size <= 4 && line.text.match?(/\A\s*[[:upper:]\d].*[[:alpha:]]\s*\z/)
 
       def headed(title, groups)
         parts = groups.flat_map { |head, *body| [as(head, "heading", 3), *body.map { |line| as(line, "paragraph") }] }
@@ -108,7 +113,13 @@ module Peony
         return run.all? { |l| l.text.match?(LABELLED) && l.text.length <= 140 && l.text.count(",") >= 2 } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
 
-        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest)
+        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest) || indented?(run)
+      end
+
+      # "Director", "  Collections", "    clocks": what belongs to what is shown by indents alone.
+      def indented?(run)
+        steps = run.map { |l| l.text[/\A\s*/].length }
+        run.size >= 4 && steps.first.zero? && steps.uniq.size >= 3 && run.all? { |l| l.text.strip.length <= WRAPPED }
       end
 
       # A wrapped paragraph has at least one long line that stops in the middle of a sentence.

@@ -17,7 +17,7 @@ module Peony
 
         def round
           items = closed(chain || alike(series: text.sentences.size <= 2))
-          items.size > 3 && only_back?(items.last, items.first) ? items[0..-2] : items
+          items.size > 3 && (only_back?(items.last, items.first) || come_back?(items.last, items.first)) ? items[0..-2] : items
         end
 
         # One sentence that goes round: "the baker tells the postman, who tells the gate, who tell the baker".
@@ -38,6 +38,13 @@ module Peony
 
           kept = items.first(at + 1)
           kept.size >= 3 && kept.size >= items.size - 2 ? kept : items
+        end
+
+        # "The bees are back", "out again, when it next rains".
+        def come_back?(last, first)
+          one, two = [first, last].map { |i| i.spans.first.text.downcase.sub(/\A(?:and |so )?(?:the |a )?/, "") }
+          head = two[/\A[[:alpha:]]+(?= (?:is|are|was|were) back\b| again\b)/]
+          head && two.split.size <= 7 && one.match?(/\b#{head}\b/)
         end
 
         # "and so to new Moon again" says nothing of its own.

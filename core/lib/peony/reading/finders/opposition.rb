@@ -29,7 +29,7 @@ module Peony
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
         def find
-          items = of_sayings || of_nodes || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_speakers || of_halves
+          items = of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_speakers || of_halves
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -45,6 +45,17 @@ module Peony
         end
 
         def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
+
+        # "Yes, because the roof leaks. No, because we were all married in it."
+        def of_answers
+          return nil if nodes.size >= 2
+
+          yes, no = [/\Ayes\b[,:]/i, /\Ano\b[,:]/i].map { |said| text.sentences.select { |s| s.text.match?(said) } }
+          return nil unless yes.one? && no.one? && text.sentences.size <= 4
+
+          @strength = 0.9
+          [*yes, *no].sort_by(&:from).map { |s| item(s) }
+        end
 
         # "Do: … Do: … Don't: … Don't: …": two labels that come again and again.
         def of_repeated

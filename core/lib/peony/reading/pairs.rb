@@ -131,7 +131,13 @@ module Peony
 
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
-        listed?(text, lead, gap) || rowed?(text, one, gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap, two) || then_and_now?(text, gap, one, two) ||
+        listed?(text, lead,
+                gap) || (text.tree.size >= 2 && gap.match?(/\A[^.;]{0,14},\s/) && dated_before?(text, one,
+                                                                                                two)) || rowed?(text, one,
+                                                                                                                gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap,
+                                                                                                                                                                          two) || then_and_now?(
+                                                                                                                                                                            text, gap, one, two
+                                                                                                                                                                          ) ||
           rows_to(text).then { |rows| rows.size >= 2 && rows.include?(one) }
       end
 
@@ -172,6 +178,12 @@ module Peony
         return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
 
         lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
+      end
+
+      # "Members: 2015 140, 2025 310"
+      def dated_before?(text, one, two)
+        dates = [one, two].map { |q| text.moments.find { |d| (q.from - d.to).between?(0, 3) } }
+        dates.all? && dates[0].sort < dates[1].sort
       end
 
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."

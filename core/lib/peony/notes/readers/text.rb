@@ -18,7 +18,13 @@ module Peony
       def read(text)
         blocks = []
         tables = []
-        runs(text).each { |run| (rows = TextTable.rows(run)) ? table(rows, run, blocks, tables) : blocks.concat(blocks_of(run)) }
+        Sections.of(runs(text)).each do |run, as|
+          if (rows = TextTable.rows(run))
+            table(rows, run, blocks, tables)
+          else
+            blocks.concat(as ? Sections.blocks(run, as) : blocks_of(run))
+          end
+        end
         promote(blocks)
         blocks.each_with_index { |block, index| block.id = "b#{index + 1}" }
         Document.new(blocks: blocks, title: Notes.title_of(blocks), tables: tables)

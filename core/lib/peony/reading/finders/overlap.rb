@@ -19,7 +19,7 @@ module Peony
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
-        COUNTED = /\b(?:both|the two of them|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
+        COUNTED = /\b(?:both|the two of them|one of each|some of each|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
 
         def find
           items = of_nodes || of_counts || of_prose || of_points

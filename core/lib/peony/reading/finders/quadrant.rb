@@ -24,13 +24,23 @@ module Peony
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
         def find
-          items = [of_nodes, of_prose].find { |list| list&.size == 4 } || of_points
+          items = [of_table, of_nodes, of_prose].find { |list| list&.size == 4 } || of_points
           return nil unless items
 
           finding(@strength, nodes.size == 4 ? "four heads of one assessment" : "four boxes from two questions", items)
         end
 
         private
+
+        # A table of two rows and two columns of words: each cell is a box.
+        def of_table
+          rows = nodes.size == 2 ? nodes.filter_map { |n| Crossed.row(text, n) } : []
+          columns = rows.size == 2 && rows.all? { |_, cells| cells.size == 2 } && Crossed.columns(rows.map(&:last)) or return nil
+          return nil if columns.any? { |c| c.values.any? { |v| Crossed.kind(v) != "words" } }
+
+          @strength = 0.8
+          rows.each_with_index.flat_map { |(row, cells), i| columns.each_with_index.map { |c, j| made(c.values[i], "#{row}, #{c.name}", [cells[j]]) } }
+        end
 
         def of_nodes
           return nil unless nodes.size == 4

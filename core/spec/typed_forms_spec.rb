@@ -52,7 +52,45 @@ RSpec.describe "Typed forms" do
     end
   end
 
+  describe "paragraphs made alike" do
+    it "sees heads over one line each, with blank lines between" do
+      words = "Scouts and band\n\nScouts only\n41 members\n\nBand only\n18 members\n\nIn both\n7 members\n"
+      expect(passage(words).heading).to eq("Scouts and band")
+      expect(text(words).tree.map { |n| [n.span.text, n.body.map(&:text)] }).to eq([["Scouts only", ["41 members"]], ["Band only", ["18 members"]], ["In both", ["7 members"]]])
+    end
+
+    it "sees heads over questions with their answers" do
+      words = "Fever?\nYes: keep them home.\nNo: go on.\n\nJust tired?\nSend them.\n"
+      expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["Fever?", 2], ["Just tired?", 1]])
+    end
+
+    it "joins a number to the line below it" do
+      words = "Our first year\n\n412\nchildren taught to swim\n\n£0\ncharged\n"
+      expect(text(words).tree.map { |n| n.span.text }).to eq(["412 children taught to swim", "£0 charged"])
+    end
+
+    it "leaves two lines of running text alone" do
+      words = "The ferry did not run\nfor eleven days.\n\nThe school was closed\nfor two.\n"
+      expect(text(words).tree).to be_empty
+    end
+  end
+
+  describe "tables in the text" do
+    it "makes a box of each cell of words, two by two" do
+      words = "| | Easy | Hard |\n|---|---|---|\n| Useful | better signs | a lift |\n| Not useful | new aprons | a tower |\n"
+      expect(titles("quadrant", words)).to eq(["Better signs", "Lift", "New aprons", "Tower"])
+    end
+
+    it "reads two years beside each other as changes" do
+      expect(values("change", "| | 2015 | 2025 |\n|---|---|---|\n| Members | 140 | 310 |\n| Boats | 12 | 9 |\n")).to eq([310, 9])
+    end
+  end
+
   describe "arrows" do
+    it "reads each as a change where numbers stand on both sides" do
+      expect(values("change", "A year after the drains: flooded cellars 23 → 4, complaints 61 → 70, frogs 2 → 300.")).to eq([4, 70, 300])
+    end
+
     it "begins behind the colon and says nothing twice" do
       expect(text("Our wool: shear → spin → knit → wear → unravel → spin again.").series.first.map(&:text)).to eq(%w[shear spin knit wear unravel])
     end

@@ -58,9 +58,11 @@ module Peony
         new(rest, heading: first.text)
       end
 
-      # A first heading that stands beside the others, not above them: all lead lists and nothing else.
+      # A first heading that stands beside the others, not above them: all are of the lowest level, or lead lists and nothing else.
       def self.sibling?(first, rest)
         others = rest.select(&:heading?)
+        return true if others.any? && [first, *others].all? { |b| b.level.to_i >= 3 } && !rest.first&.heading?
+
         others.any? && rest.first&.item? && rest.all? { |b| b.item? || b.heading? } && others.all? { |b| b.level.to_i <= first.level.to_i + 1 }
       end
       private_class_method :sibling?

@@ -17,10 +17,13 @@ module Peony
       # @param list [Array<Quantity>] in order; a unit that was not said may be empty
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
-        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) || text.string[q.to, 9].to_s.match?(/\A of (?:them|us)\b/) }
+        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) || all_of?(text, q) }
         tries = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
         tries.filter_map { |part| couples(text, part) }.max_by(&:size) || []
       end
+
+      # "14 litres from the nine of them": how many there are is told besides.
+      def all_of?(text, quantity) = text.string[[0, quantity.from - 4].max...quantity.from] == "the " && text.string[quantity.to, 9].to_s.match?(/\A of (?:them|us)\b/)
 
       def couples(text, list)
         list = list[0..-2] if list.size.odd?

@@ -6,44 +6,9 @@ module Peony
     module Pairs
       Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
 
-      BETWEEN = /\b(?:to|now|then|today|after|since|but|and|in|by|with|is|was|stood|→|–|-|at)\b|[→–]/
-      CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
-
-      # What leads from the first value to the second.
-      TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
-
-      # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
-
-      # "41 cubic metres a day instead of 68"
-      INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
-
       CLAUSES = /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
 
-      # Values further apart than this are not told as one that changed.
-      FAR = 160
-
-      # "58 % in the autumn, 74 % in the spring"
-      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
-
-      # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
-      OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/
-
       module_function
-
-      # "Download speed before the mast and since: Hagg 4 to 48, Oxmere 11 to 60": what is before a "to", and what behind it.
-      BOTH_TIMES = /\bbefore\b[^.:]{0,40}\b(?:since|after)\b|\bthen and now\b|\bold and new\b|\blast year and this\b/
-
-      # @return [Array<Quantity>] the first of each two that only "to" joins, where both name their unit (a range does so once) or the words say that there are two times
-      def rows_to(text)
-        text.once(:rows_to) do
-          next [] unless text.all_words.match?(OTHERWISE)
-
-          said = text.all_words.match?(BOTH_TIMES)
-          pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value && text.string[a.to...b.from].match?(/\A(?: ?%)? to [£€$]?\z/) }
-          pairs.select { |a, b| said || (a.said && b.said) }.map(&:first)
-        end
-      end
 
       # @param text [Reading::Text]
       # @return [Array<Pair>] each with what changed
@@ -95,14 +60,14 @@ module Peony
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
-        rows = rows_to(text)
+        rows = Turned.rows(text)
         text.clauses(sentence, rows.size >= 2 ? /;\s+|,\s+(?:and\s+)?|:\s+/ : CLAUSES) do |before, clause|
           [before, clause].all? { |s| rows.any? { |q| s.from <= q.from && q.to <= s.to } || text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
         end
       end
 
       def pair(text, stretch, list)
-        one, two = list.combination(2).find { |a, b| alike?(a, b) && turned?(text, stretch, a, b) }
+        one, two = list.combination(2).find { |a, b| alike?(a, b) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
         said = name(text, stretch, one)
@@ -111,83 +76,12 @@ module Peony
       end
 
       # "84, was 61", "640 people, against 400 the year before", "£42 (£38)".
-      def later_first?(text, gap) = gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(/\bagainst\b/) || (gap.match?(/\A \(/) && bracketed?(text))
-
-      # "Fees from 1 April (old in brackets)", "This year against last"
-      IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i
-
-      def bracketed?(text)
-        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }
-      end
+      def later_first?(text, gap) = gap.match?(Turned::WAS) || gap.match?(Turned::INSTEAD) || gap.match?(/\bagainst\b/) || (gap.match?(/\A \(/) && Turned.bracketed?(text))
 
       def alike?(one, two)
         (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&
         (one.value + two.value - 100).abs < 0.1)
       end
-
-      # Whether the words between two values, or around them, say that the first became the second.
-      def turned?(text, stretch, one, two)
-        return false if two.from - one.to > FAR
-
-        gap = text.string[one.to...two.from]
-        lead = text.string[stretch.from...one.from]
-        listed?(text, lead,
-                gap) || (text.tree.size >= 2 && gap.match?(/\A[^.;]{0,14},\s/) && dated_before?(text, one,
-                                                                                                two)) || rowed?(text, one,
-                                                                                                                gap) || gap.match?(WAS) || gap.match?(INSTEAD) || led_on?(text, lead, gap,
-                                                                                                                                                                          two) || then_and_now?(
-                                                                                                                                                                            text, gap, one, two
-                                                                                                                                                                          ) ||
-          rows_to(text).then { |rows| rows.size >= 2 && rows.include?(one) }
-      end
-
-      # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.
-      def rowed?(text, one, gap)
-        return false unless gap.match?(/\A ?[[:alpha:]%°]* to [£€$]?\z/)
-
-        sentence = text.sentences.find { |s| s.from <= one.from && one.to <= s.to }
-        sentence && sentence.text.count(";") >= 1 && sentence.text[/\A[^:;]{4,80}:/].to_s.match?(CHANGE)
-      end
-
-      # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".
-      def led_on?(text, lead, gap, two)
-        return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
-        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
-
-        return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
-
-        lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
-      end
-
-      # Each value stands with its moment, or the second with the later one.
-      def then_and_now?(text, gap, one, two)
-        return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
-        return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
-
-        return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
-
-        gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
-      end
-
-      # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
-      def listed?(text, lead, gap)
-        return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
-        # "Wrong notes: was 31, is 8"
-        return true if lead.match?(/\b(?:was|were|had) [£€$]?\z/) && gap.match?(/\A[^.;\d]{0,14}, (?:is|are|has|have|now) [£€$]?\z/)
-        return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
-        return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
-
-        lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
-      end
-
-      # "Members: 2015 140, 2025 310"
-      def dated_before?(text, one, two)
-        dates = [one, two].map { |q| text.moments.find { |d| (q.from - d.to).between?(0, 3) } }
-        dates.all? && dates[0].sort < dates[1].sort
-      end
-
-      # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
-      def labelled?(text) = text.once(:labelled) { text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/) }
 
       # The first value stands in one sentence, the second in the next.
       def across(text)

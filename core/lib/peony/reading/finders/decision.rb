@@ -18,7 +18,7 @@ module Peony
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
 
         # Says no more than that one goes on.
-        ON = /\A(?:if (?:yes|not?|so),? )?(?:yes|no|not|so|neither|above|below|go on|carry on|read on|(?:go to )?(?:the )?next question)\W*\z/i
+        ON = /\A(?:(?:right|ok|okay|depends|it depends)\W*\z)|\A(?:if (?:yes|not?|so),? )?(?:yes|no|not|so|neither|above|below|go on|carry on|read on|(?:go to )?(?:the )?next question)\W*\z/i
         # "Chick on the path?" names the case; it is no question that branches.
         CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
 

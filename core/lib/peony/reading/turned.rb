@@ -1,0 +1,119 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Whether one value became another, by the words between them and around them.
+    module Turned
+      CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
+
+      # What leads from the first value to the second.
+      TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
+
+      # "84, was 61", "84 (formerly 61)": the later value stands first.
+      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+
+      # "41 cubic metres a day instead of 68"
+      INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
+
+      # Values further apart than this are not told as one that changed.
+      FAR = 160
+
+      # "58 % in the autumn, 74 % in the spring"
+      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
+
+      # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
+      OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/
+
+      # "Download speed before the mast and since: Hagg 4 to 48, Oxmere 11 to 60": what is before a "to", and what behind it.
+      BOTH_TIMES = /\bbefore\b[^.:]{0,40}\b(?:since|after)\b|\bthen and now\b|\bold and new\b|\blast year and this\b/
+
+      # "Fees from 1 April (old in brackets)", "This year against last"
+      IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i
+
+      ARROW = /\A ?[[:alpha:]%°£€$]* ?(?:→|⟶|->|=>) ?[£€$]?\z/
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @param stretch [Span] what the two stand in
+      # @param one [Quantity]
+      # @param two [Quantity]
+      # @return [Boolean]
+      def is?(text, stretch, one, two)
+        return false if two.from - one.to > FAR
+
+        gap = text.string[one.to...two.from]
+        lead = text.string[stretch.from...one.from]
+        by_gap?(gap) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
+          then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
+      end
+
+      # "23 → 4", "84, was 61", "41 a day instead of 68"
+      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD)
+
+      # @return [Array<Quantity>] the first of each two that an arrow joins, or only "to" where both name their unit (a range does so once) or the words say that there are two times
+      def rows(text)
+        text.once(:rows_to) do
+          pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value }.map { |a, b| [a, b, text.string[a.to...b.from]] }
+          told = text.all_words.match?(OTHERWISE) ? pairs.select { |_, _, gap| gap.match?(/\A(?: ?%)? to [£€$]?\z/) } : []
+          said = told.any? && text.all_words.match?(BOTH_TIMES)
+          (pairs.select { |_, _, gap| gap.match?(ARROW) } + told.select { |a, b, _| said || (a.said && b.said) }).map(&:first)
+        end
+      end
+
+      # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.
+      def rowed?(text, one, gap)
+        return false unless gap.match?(/\A ?[[:alpha:]%°]* to [£€$]?\z/)
+
+        sentence = text.sentences.find { |s| s.from <= one.from && one.to <= s.to }
+        sentence && sentence.text.count(";") >= 1 && sentence.text[/\A[^:;]{4,80}:/].to_s.match?(CHANGE)
+      end
+
+      # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".
+      def led_on?(text, lead, gap, two)
+        return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
+
+        return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
+
+        lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
+      end
+
+      # Each value stands with its moment, or the second with the later one.
+      def then_and_now?(text, gap, one, two)
+        return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
+        return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
+
+        return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
+
+        gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
+      end
+
+      # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
+      def listed?(text, lead, gap)
+        return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
+        # "Wrong notes: was 31, is 8"
+        return true if lead.match?(/\b(?:was|were|had) [£€$]?\z/) && gap.match?(/\A[^.;\d]{0,14}, (?:is|are|has|have|now) [£€$]?\z/)
+        return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
+        return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
+
+        lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(/\A,\s*\z/))
+      end
+
+      # "Members: 2015 140, 2025 310"
+      def dated?(text, one, two, gap)
+        return false unless text.tree.size >= 2 && gap.match?(/\A[^.;]{0,14},\s/)
+
+        dates = [one, two].map { |q| text.moments.find { |d| (q.from - d.to).between?(0, 3) } }
+        dates.all? && dates[0].sort < dates[1].sort
+      end
+
+      # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
+      def labelled?(text) = text.once(:labelled) { text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/) }
+
+      def bracketed?(text)
+        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }
+      end
+    end
+  end
+end

@@ -19,6 +19,8 @@ RSpec.describe "Said otherwise" do
       "It runs at two knots and a half, and it took two of us to lift it." => [[2.5, "knots"], [2, "people"]],
       "We found 3 lost tubas." => [[3, "tubas"]],
       "Mill Street was late 11 times, Upper Gill, once." => [[11, "times"], [1, "times"]],
+      "Coal a week: 300 kg, none." => [[300, "kg"], [0, "kg"]],
+      "Three in the team were leaving, and there is now one." => [[3, ""], [1, ""]],
       "From nine a month it fell to one." => [[9, ""], [1, ""]],
       "May 14 °C, June 16 °C, July 19 °C." => [[14, "°C"], [16, "°C"], [19, "°C"]]
     }.each { |words, want| it("reads “#{words}”") { expect(amounts(words)).to eq(want) } }
@@ -48,6 +50,15 @@ RSpec.describe "Said otherwise" do
 
     it "sees a place that is taken and one that is left as no stages" do
       expect(found("funnel", "## Donors' day\n\n- places: 120\n- booked so far: 78\n- still free: 42\n")).to be_nil
+    end
+
+    it "takes no guess for a share" do
+      expect(values("parts", "Weed was 54 per cent. Driftwood made up a fifth. Plastic they had guessed at a third, and it was twelve per cent. Shells came to six.")).to eq([54, 20, 12, 6])
+    end
+
+    it "sets what there is against what is wanted, and so many of every so many" do
+      expect(found("ratio", "The radio is not to be had under £7,400. The tins had yielded £5,180. It was seen that of every ten coins four were foreign.").items.map(&:value)).to eq([70, 40])
+      expect(found("ratio", "The new floor is £11,000, and we have £4,400 of it.").items.map(&:value)).to eq([40])
     end
 
     it "works out the share of what is left over, in several words for it" do

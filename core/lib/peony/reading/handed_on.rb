@@ -189,7 +189,9 @@ module Peony
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         lead = sentence && text.string[sentence.from...quantity.from]
         return nil if sentence.nil? || last.from >= sentence.from
-        return text.tokens_in(sentence).first.low if lead.match?(CAME_TO) && Units.counted?(text.tokens_in(sentence).first.low) && !TIME.include?(text.tokens_in(sentence).first.low)
+
+        first = text.tokens_in(sentence).first.low
+        return first if lead.match?(CAME_TO) && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)
         return nil if !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
         noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)

@@ -10,9 +10,7 @@ module Peony
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
-      SPELLED_OUT = (BEARING + %w[mile lesson]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
@@ -20,6 +18,7 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
+      NONE = /(?<=, |to |now |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z))/
       ONCE = /(?<=[,:–—] )once(?=\s*(?:[.;]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
@@ -42,6 +41,7 @@ module Peony
         fractions(string, taken, found)
         times(string, taken, found)
         spelled(text, taken, found)
+        none(string, taken, found)
         HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
       end
 
@@ -134,12 +134,20 @@ module Peony
         each_match(string, TIMES, taken) { |m| add(found, taken, string, m, m[1].downcase == "twice" ? 2 : 3, "times") }
       end
 
+      # "300 kg, none", "from nine to nothing": none of what was just counted.
+      def none(string, taken, found)
+        each_match(string, NONE, taken) do |m|
+          before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to)
+          add(found, taken, string, m, 0, before.unit) if before && m.begin(0) - before.to <= 12 && !string[before.to...m.begin(0)].include?("\n")
+        end
+      end
+
       def spelled(text, taken, found)
         string = text.string
         each_match(string, SPELLED, taken) do |m|
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 60].to_s
-          next if clock?(string, m, rest) || ordinal?(string, m) || name?(string, m, rest)
+          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest)
 
           half = rest[/\A and a half\b/].to_s
           value += 0.5 unless half.empty?
@@ -147,9 +155,9 @@ module Peony
           unit = Units.after(rest[half.length..], value, tokens)
           half = rest[/\A [[:alpha:]]+ and a half\b/].to_s if half.empty? && Units::MEASURES.value?(unit)
           value += 0.5 if half.match?(/\A [[:alpha:]]+ and a half/) && !half.start_with?(" and")
-          next if value == 1 && pronoun?(string, m, rest, unit, tokens)
+          next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
           next if unit.empty? && string[[0, m.begin(0) - 5].max...m.begin(0)].match?(/\ball \z/i)
-          next if value.zero? || compound?(rest)
+          next if value.zero? || Uncounted.compound?(rest)
 
           hundredths = Units.hundredths(rest)
           value += hundredths.last / 100.0 if hundredths
@@ -178,64 +186,6 @@ module Peony
         each_match(text.string, /\ban? (hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
           add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
         end
-      end
-
-      def clock?(string, match, rest)
-        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
-        return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
-        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
-
-        return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
-        return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
-
-        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
-
-        return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
-
-        before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
-          !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
-      end
-
-      # "Hollenwick 212, Two Rivers 148": part of a name.
-      def name?(string, match, rest)
-        # "Two Bakers – 610"
-        return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
-
-        match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
-      end
-
-      # "week four", "mile five", "page ten", "number one"
-      def ordinal?(string, match)
-        before = string[[0, match.begin(0) - 20].max...match.begin(0)]
-        # "In June of the seventh year three of them flowered": which year it is has been told.
-        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this) [[:alpha:]]+ \z/io)
-      end
-
-      # "one of them", "the last one", "one day", "no one": not a count.
-      def pronoun?(string, match, rest, unit, tokens)
-        # "Two asked about the rent. One, a flautist, moved in."
-        return false if rest.match?(/\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /) && string[[0, match.begin(0) - 2].max...match.begin(0)].match?(/\A\z|[.;] \z|\n\z/)
-        return false if rest.match?(/\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/io)
-        return false if string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/io)
-        return false if string[[0, match.begin(0) - 6].max...match.begin(0)].match?(/\bminus \z/i)
-        # "From nine a month to one."
-        return false if rest.match?(/\A\s*(?:[.,;]|\z)/) && string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bto \z/)
-        # "In 2011 I had one."
-        return false if rest.match?(/\A[.;]/) && string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/\b(?:1[5-9]|20)\d\d\b[^.!?]*\b(?:had|was|only|just) \z/)
-        # "Where one cannot hear oneself", "one pulls up mussels".
-        return true if rest.match?(/\A\s+(?:cannot\b|(?!(?:series|species|means)\b)[[:lower:]]+[^su]s (?:up|down|out|in|on|off|at|to|for|a|an|the|with|that|how|what|it|them)\b)/)
-        # "All in one handwriting", "in one breath": told of the manner, not counted.
-        return true if string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
-        return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
-        return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
-
-        tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
-      end
-
-      # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").
-      def compound?(rest)
-        word = rest[/\A-([[:alpha:]]+)/, 1]
-        word && word != "odd" && !Units::MEASURES.key?(word.downcase)
       end
     end
   end

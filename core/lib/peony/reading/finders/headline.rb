@@ -101,7 +101,8 @@ module Peony
         def tail(span, quantity)
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;]+\z/, "")
           rest = rest.split(/[;:]\s/).first.to_s
-          return rest if rest.split.size.between?(1, 18) && !rest.match?(ABOUT) && !rest.match?(MEASURED)
+          first = quantity.from == span.from && rest.match?(/\Awho/)
+          return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
           lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")
           lead.split.size.between?(1, 12) ? lead : span.text.sub(/[.!]+\z/, "")

@@ -11,7 +11,7 @@ module Peony
         RUNS = /\b(?:one|the|our|this) [^.:;]{2,50} (?:runs|feeds|drives|supplies|serves|powers|does|lights|looks after)(?: [[:alpha:]]+){0,3}:/i
 
         # What a sentence says of something else: "on it", "from her", "is kept there", "to his desk".
-        AROUND = /\b(?:(?:on|from|to|in|under|by|with|of|into|at|off|through|over|for|round|against|out of|without) (?:it|him|her|them)\b(?! (?:own|self))|
+        AROUND = /\b(?:(?:on|from|to|in|under|by|beside|behind|near|past|around|with|of|into|at|off|through|over|for|round|against|out of|without) (?:it|him|her|them)\b(?! (?:own|self))|
           there\b(?! (?:is|are|was|were)\b|['’]s)|(?<!\A)\b(?:his|her|its) \w+|here\b|
           (?:ask|tell|ring|needs?|uses?|share[sd]?|have|has|lends?|fetch|want|see|find|keep)s? (?:him|her|it)\b)/xi
 

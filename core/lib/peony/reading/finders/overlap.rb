@@ -25,7 +25,7 @@ module Peony
           items = of_nodes || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
 
-          finding(@strength, "#{count(items.size - 1, 'group')} and what they share", items)
+          finding(@strength, "#{count(@groups || (items.size - 1), 'group')} and what they share", items)
         end
 
         private
@@ -96,7 +96,9 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = shown(0.6, InCommon.among(text)) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
+          among = InCommon.among(text)
+          @groups = InCommon.groups(text).size if among
+          told = shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
           return told if told
 
           of_words if text.cues[:both] >= 2

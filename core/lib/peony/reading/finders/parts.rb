@@ -13,6 +13,9 @@ module Peony
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
         REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
+        # "Plastic they had guessed at a third, and it was twelve per cent"
+        GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -21,10 +24,11 @@ module Peony
           sum = percent?(items) ? shares.sum : 100
           return nil if sum > 130 || sum < 20
 
-          items << left(sum) if items.last.value && percent?(items) && sum < 99 && rest
+          told = "#{Arithmetic.show(sum)} % in all"
+          items << left(sum) and told = "with what is left" if items.last.value && percent?(items) && sum < 99 && rest
           near = @open || (1 - ((100 - sum).abs / 60.0).clamp(0, 1))
           finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 && @open != 0.0 ? 0.1 : 0),
-                  percent?(items) ? "#{count(items.size, 'share')}, #{Arithmetic.show(sum)} % in all" : "#{count(items.size, 'part')} of one whole", items)
+                  percent?(items) ? "#{count(items.size, 'share')}, #{told}" : "#{count(items.size, 'part')} of one whole", items)
         end
 
         private
@@ -75,6 +79,7 @@ module Peony
         def of_clauses
           items = text.sentences.flat_map do |sentence|
             shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
+            shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
             # "A good half of the visitors, 52 %": said roughly, then exactly.
             shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
             next [] if shares.empty?

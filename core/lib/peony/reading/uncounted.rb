@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Words for numbers that count nothing: hours, places in an order, parts of names, "one" for somebody, parts of adjectives.
+    module Uncounted
+      # Behind these a number in words tells which one it is: "week four", "mile five", "page ten".
+      SPELLED_OUT = (Quantities::BEARING + %w[mile lesson]).freeze
+      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
+
+      # What says that a single one is counted, by the words before it and behind it.
+      SINGLE = [
+        # "Two asked about the rent. One, a flautist, moved in."
+        [/(?:\A|[.;] |\n)\z/, /\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /],
+        # "One in six"
+        [//, /\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/i],
+        # "Of every eight bicycles, one is gone"
+        [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
+        # "It was minus one."
+        [/\bminus \z/i, //],
+        # "From nine a month to one."
+        [/\bto \z/, /\A\s*(?:[.,;]|\z)/],
+        # "There is now one."
+        [/\bnow (?:only |just )?\z/, /\A(?:[,.;]|\s+and\b)/],
+        # "In 2011 I had one."
+        [/\b(?:1[5-9]|20)\d\d\b[^.!?]*\b(?:had|was|only|just) \z/, /\A[.;]/]
+      ].freeze
+
+      module_function
+
+      # @param string [String]
+      # @param match [MatchData] of the number
+      # @param rest [String] the words behind it
+      def clock?(string, match, rest)
+        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
+        return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
+        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
+
+        return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
+        return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
+
+        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
+
+        return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
+
+        before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
+          !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
+      end
+
+      # "Hollenwick 212, Two Rivers 148": part of a name.
+      def name?(string, match, rest)
+        # "Two Bakers – 610"
+        return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
+
+        match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
+      end
+
+      # "week four", "mile five", "page ten", "number one"
+      def ordinal?(string, match)
+        before = string[[0, match.begin(0) - 20].max...match.begin(0)]
+        # "In June of the seventh year three of them flowered": which year it is has been told.
+        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this) [[:alpha:]]+ \z/io)
+      end
+
+      # "one of them", "the last one", "one day", "no one": not a count.
+      # @param tokens [Array<Tokens::Token>] the words behind it
+      def pronoun?(string, match, rest, unit, tokens)
+        return false if single?(string, match, rest)
+        return true if of_manner?(string, match, rest, unit)
+        return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
+        return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
+
+        tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
+      end
+
+      def single?(string, match, rest)
+        before = string[[0, match.begin(0) - 90].max...match.begin(0)]
+        SINGLE.any? { |lead, tail| rest.match?(tail) && before.match?(lead) }
+      end
+
+      # "Where one cannot hear oneself", "one pulls up mussels"; "all in one handwriting", "in one breath": told of the manner, not counted.
+      def of_manner?(string, match, rest, unit)
+        return true if rest.match?(/\A\s+(?:cannot\b|(?!(?:series|species|means)\b)[[:lower:]]+[^su]s (?:up|down|out|in|on|off|at|to|for|a|an|the|with|that|how|what|it|them)\b)/)
+
+        string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
+      end
+
+      # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").
+      def compound?(rest)
+        word = rest[/\A-([[:alpha:]]+)/, 1]
+        word && word != "odd" && !Units::MEASURES.key?(word.downcase)
+      end
+    end
+  end
+end

@@ -25,6 +25,10 @@ RSpec.describe "Said otherwise" do
       "May 14 °C, June 16 °C, July 19 °C." => [[14, "°C"], [16, "°C"], [19, "°C"]]
     }.each { |words, want| it("reads “#{words}”") { expect(amounts(words)).to eq(want) } }
 
+    it "counts no class of a school" do
+      expect(amounts("Everyone in Year 5 timed a crust: 74 seconds.")).to eq([[74, "seconds"]])
+    end
+
     it "leaves a number in a name alone" do
       expect(amounts("Hollenwick 212, Two Rivers 148.").map(&:first)).to eq([212, 148])
     end
@@ -50,6 +54,10 @@ RSpec.describe "Said otherwise" do
 
     it "sees a place that is taken and one that is left as no stages" do
       expect(found("funnel", "## Donors' day\n\n- places: 120\n- booked so far: 78\n- still free: 42\n")).to be_nil
+    end
+
+    it "names a share by its thing, not by when it was or how little" do
+      expect(titles("parts", "Walking took 38 per cent. The dog took nine per cent, and the lambs, in April, just seventeen.").last).to eq("The lambs, in April")
     end
 
     it "takes no guess for a share" do
@@ -97,6 +105,10 @@ RSpec.describe "Said otherwise" do
     it "tells of two by themselves and of what they share, in any order" do
       words = "Frogs and newts came early. Frogs jump when one comes near. Newts stay under the stone. Both eat the slugs of the whole garden."
       expect(found("overlap", words).items.map { |i| i.spans.first.text[/\A\w+/] }).to eq(%w[Frogs Newts Both])
+    end
+
+    it "finds no groups where things are measured" do
+      expect(found("overlap", "The carnival, counted\nFloats: 23\nDrums: 61\nRain: 4 mm\nLost children: 2, both found\n")).to be_nil
     end
 
     it "has nothing to say of no words" do

@@ -99,6 +99,8 @@ module Peony
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
+        # "Everyone in Year 5"
+        return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
         return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)

@@ -64,7 +64,7 @@ module Peony
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
-          return nil unless groups.size == 2
+          return nil if groups.size != 2 || [*groups, both].any? { |m| Units::MEASURES.value?(m.unit) && m.unit != both.unit }
 
           @strength = 0.85
           [*groups, both].map { |m| counted(m) }

@@ -16,6 +16,9 @@ module Peony
         # "Plastic they had guessed at a third, and it was twelve per cent"
         GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
 
+        BREAK = /[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/
+        LIGHT = /\A(?:(?:just|only|about|nearly|almost|some|barely|hardly|still|even|(?:in|on|at|by) [[:upper:]][[:lower:]]+)[\s,]*)*\z/
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -145,7 +148,9 @@ module Peony
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.
         def after_comma(from, to)
           gap = text.string[from...to]
-          at = gap.rindex(/[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/)
+          at = gap.rindex(BREAK)
+          # "And the lambs, in April, just 17 %": when it was, and how little it is, name nothing.
+          at = gap.rindex(BREAK, at - 1) || at while at&.positive? && smooth(gap[at..]).match?(LIGHT) && gap.rindex(BREAK, at - 1)
           at ? from + at : from
         end
 
@@ -212,7 +217,7 @@ module Peony
         end
 
         def smooth(words)
-          words.strip.sub(OF_IT, "").sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i, "")
+          words.strip.sub(OF_IT, "").sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i, "")
                .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end

@@ -43,7 +43,7 @@ module Peony
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
           # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
-          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1])) && !fraction?(q))) && !aside?(q, last)
+          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1]) || hundred?(q, i)) && !fraction?(q))) && !aside?(q, last)
         end
         shorten
       end
@@ -96,6 +96,13 @@ module Peony
         return false unless share.unit == "%" && following && following.unit.empty? && share.value + following.value <= 100
 
         text.string[share.to...following.from].match?(/\A,\s+(?:and )?[^.;:!?\d]{2,40}\z/) && text.string[following.to, 2].to_s.match?(/\A(?:[,.;]|\z)/)
+      end
+
+      # "45 per cent came by bus, 35 by train and 20 on foot": with what follows in its sentence it makes a hundred.
+      def hundred?(share, index)
+        ending = text.sentences.find { |s| s.from <= share.from && share.to <= s.to }&.to or return false
+        bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
+        share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
       end
 
       # "from 31 hours to 19", "9 people, now 3"

@@ -71,12 +71,9 @@ module Peony
         return nil unless one
 
         said = name(text, stretch, one)
-        one, two = two, one if later_first?(text, text.string[one.to...two.from])
+        one, two = two, one if Turned.later_first?(text, text.string[one.to...two.from], one)
         Pair.new(one: one, two: two, name: said, from: stretch.from, to: stretch.to)
       end
-
-      # "84, was 61", "640 people, against 400 the year before", "£42 (£38)".
-      def later_first?(text, gap) = gap.match?(Turned::WAS) || gap.match?(Turned::INSTEAD) || gap.match?(/\bagainst\b/) || (gap.match?(/\A \(/) && Turned.bracketed?(text))
 
       def alike?(one, two)
         (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&

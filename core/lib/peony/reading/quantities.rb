@@ -18,7 +18,7 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      NONE = /(?<=, |to |now |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z))/
+      NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))/
       ONCE = /(?<=[,:–—] )once(?=\s*(?:[.;]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED

@@ -10,16 +10,20 @@ module Peony
       TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
       # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|formerly|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|had been|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
+
+      # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
+      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from)\s+(?:only |about )?[£€$]?\z/
+      FROM = /\A ?(?:[[:alpha:]%°]+ )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
       FAR = 160
 
       # "58 % in the autumn, 74 % in the spring"
-      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
+      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:birth|(?:\d+|#{Numbers::WORD}) (?:weeks|months|years)|spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
 
       # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
       OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/
@@ -44,12 +48,21 @@ module Peony
 
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
-        by_gap?(gap) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
+        by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
           then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
       end
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
-      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD)
+      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)
+
+      # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
+      def later_first?(text, gap, one)
+        return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
+
+        gap.match?(/\A \(/) && bracketed?(text)
+      end
+
+      def back?(text, gap, one) = gap.match?(FROM) && text.string[[0, one.from - 8].max...one.from].match?(/\bto (?:only |just )?[£€$]?\z/)
 
       # @return [Array<Quantity>] the first of each two that an arrow joins, or only "to" where both name their unit (a range does so once) or the words say that there are two times
       def rows(text)
@@ -72,9 +85,11 @@ module Peony
       # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".
       def led_on?(text, lead, gap, two)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
-        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b|\bbecome\b|\bbecame\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
 
         return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
+
+        return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
 
         lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
       end
@@ -82,7 +97,8 @@ module Peony
       # Each value stands with its moment, or the second with the later one.
       def then_and_now?(text, gap, one, two)
         return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
-        return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 8) } }
+        return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 18) && !text.string[q.to...d.from].match?(/[\d,.;]/) } }
+        return true if gap.match?(/\bin the old\b/) && text.string[two.to, 24].to_s.match?(/\A[^.,;]{0,12}\bin the new\b/)
 
         return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
 

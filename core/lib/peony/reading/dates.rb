@@ -23,6 +23,8 @@ module Peony
       # Feasts among the months, by the month in which they mostly fall.
       FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
 
+      CENTURIES = %w[eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first].each_with_index.to_h { |word, i| [word, i + 11] }.freeze
+
       DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
       PATTERNS = {
@@ -35,13 +37,16 @@ module Peony
         /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second week|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|
           m[:year] ? ordinal(m[:year], month(m[:month]), (PARTS[m[:part].downcase[/\A\w+/]] * 30) + 1) : month(m[:month]) + PARTS.fetch(m[:part].downcase[/\A\w+/])
         }],
+        /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
+        /\bQ([1-4]),? (#{YEAR})\b/ => [:month, ->(m) { m[2].to_f + ((m[1].to_i - 1) / 4.0) }],
+        /(?<=\d\d\d\d to |\d\d\d\d and |\d\d\d\d or |\d\d\d\d until )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
+        /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, ->(m) { century(m[1], m[2]) }],
         /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
         /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, lambda { |m|
           m[1].to_f
         }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
-        /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
@@ -190,6 +195,15 @@ module Peony
       def hour(word) = (word.match?(/\d/) ? word.to_i : Numbers.spelled(word)).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }
 
       def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
+
+      # The middle of a century, or of a part of it.
+      # @param part [String, nil] "early", "mid", "late"
+      # @param name [String] "nineteenth", "19th"
+      # @return [Float] a year
+      def century(part, name)
+        number = CENTURIES[name.downcase] || name.to_i
+        ((number - 1) * 100.0) + { "early" => 15, "late" => 85 }.fetch(part.to_s.downcase, 50)
+      end
 
       def roman(text)
         if text.match?(/\d/)

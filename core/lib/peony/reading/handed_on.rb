@@ -43,7 +43,7 @@ module Peony
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
           # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
-          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || ((shares? || listed?(q, @list[i + 1]) || hundred?(q, i)) && !fraction?(q))) && !aside?(q, last)
+          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || share_on?(q, i)) && !aside?(q, last)
         end
         shorten
       end
@@ -104,6 +104,9 @@ module Peony
         bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
         share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
       end
+
+      # Whether a share may hand its unit on.
+      def share_on?(share, index) = (shares? || listed?(share, @list[index + 1]) || hundred?(share, index)) && !fraction?(share)
 
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)

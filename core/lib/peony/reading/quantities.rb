@@ -19,6 +19,8 @@ module Peony
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))/
+      VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
+      MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] )once(?=\s*(?:[.;]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
@@ -35,6 +37,7 @@ module Peony
         text.dates.each { |d| taken.fill(true, d.from...d.to) }
         found = []
         money(string, taken, found)
+        mixed(text, taken, found)
         figures(text, taken, found)
         dozens(text, taken, found)
         halves(text, taken, found)
@@ -65,6 +68,15 @@ module Peony
       def money(string, taken, found)
         each_match(string, MONEY, taken) do |m|
           add(found, taken, string, m, Numbers.digits(m[2]) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1]])
+        end
+      end
+
+      # "3½ kg", "½ litre"
+      def mixed(text, taken, found)
+        each_match(text.string, MIXED, taken) do |m|
+          value = (m[1].to_i + VULGAR.fetch(m[2])).round(2)
+          unit = Units.after(text.string[m.end(0), 60], value, text.tokens_after(m.end(0)))
+          add(found, taken, text.string, m, value, unit, m.end(0) + printed(text.string[m.end(0), 30], unit))
         end
       end
 
@@ -99,6 +111,7 @@ module Peony
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
+        return true if before.match?(/\b[Vv]ersion \z/) || Uncounted.open_from?(string, match)
         # "Everyone in Year 5"
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)

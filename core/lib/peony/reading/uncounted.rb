@@ -47,6 +47,14 @@ module Peony
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
       end
 
+      OPEN = /\b(?:open|opened|opens|hours|shop|office)\b[^.;]{0,16}\bfrom (?:\d{1,2} (?:to|till|until) )?\z/i
+      UNTIL = /\A(?: (?:to|till|until) \d|[.,;]|\z| (?:on|each|every)\b)/
+
+      # "Open from 9 to 5"
+      def open_from?(string, match)
+        match[1].match?(/\A\d{1,2}\z/) && string[[0, match.begin(0) - 40].max...match.begin(0)].match?(OPEN) && string[match.end(0), 8].match?(UNTIL)
+      end
+
       # "Hollenwick 212, Two Rivers 148": part of a name.
       def name?(string, match, rest)
         # "Two Bakers – 610"

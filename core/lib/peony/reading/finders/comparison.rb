@@ -7,6 +7,8 @@ module Peony
       class Comparison < Finder
         family "comparison"
 
+        WHILE = /,\s+(?:while|whereas) |\A(?:while|whereas) (?=[^,]+, )/i
+
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
         # "They cost £19": words that say something name no aspect; the unit does.
@@ -15,7 +17,7 @@ module Peony
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
-          items = of_columns || of_nodes || of_paragraphs || of_announced || of_row || of_two || of_subjects
+          items = of_columns || of_nodes || of_paragraphs || of_announced || of_row || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
 
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
@@ -115,6 +117,18 @@ module Peony
         def of_row
           parts = nodes.size < 2 && text.sentences.one? ? Sentences.clauses(text.sentences.first, /;\s+(?:and |while |but )?/) : []
           return nil unless parts.size.between?(3, 4) && parts.all? { |s| Series.subject_verb?(text, s) } && parts.map { |s| s.text[/\A[[:alpha:]]+/].to_s.downcase }.uniq.size == parts.size
+
+          @strength = 0.4
+          parts.map { |s| portrait([s]) }
+        end
+
+        # "While the bus is cheap and slow, the train is dear and quick."
+        def of_while
+          sentence = nodes.size < 2 && text.sentences.one? ? text.sentences.first : nil
+          return nil unless sentence&.text&.match?(WHILE)
+
+          parts = sentence.text.match?(/\Awh/i) ? Sentences.clauses(text.span(sentence.from + sentence.text.index(" ") + 1, sentence.to), /,\s+/) : Sentences.clauses(sentence, WHILE)
+          return nil unless parts.size == 2 && parts.all? { |s| Series.subject_verb?(text, s) }
 
           @strength = 0.4
           parts.map { |s| portrait([s]) }

@@ -46,7 +46,9 @@ module Peony
         end
 
         # A last sentence without a condition, which the strays take for an aside.
-        def remark?(span) = !span.text.match?(IF) && (span.text.match?(/\Aand (?:don['’]t|do not|please|never|carry on|keep)\b/i) || text.points.none? { |p| p.span.from < span.to && span.from < p.span.to })
+        def remark?(span)
+          !span.text.match?(IF) && (span.text.match?(/\Aand (?:don['’]t|do not|please|never|carry on|keep)\b/i) || text.points.none? { |p| p.span.from < span.to && span.from < p.span.to })
+        end
 
         # An introduction asks nothing and tells nobody to do anything.
         def frame?(span, following)

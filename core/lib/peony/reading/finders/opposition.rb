@@ -7,6 +7,8 @@ module Peony
       class Opposition < Finder
         family "opposition"
 
+        ANSWERS = [/\Ayes\b[,:]|\A(?:the |its )?(?:advantages?|benefits?|upsides?|pros)\b/i, /\Ano\b[,:]|\A(?:but )?(?:the |its )?(?:disadvantages?|drawbacks?|downsides?|cons)\b/i].freeze
+
         SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
         BOTH_SIDES = SIDES.to_h { |pair| [pair, /\A#{pair[0]}\b.*\b#{pair[1]}\b/im] }.freeze
         SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
@@ -46,11 +48,12 @@ module Peony
 
         def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
 
-        # "Yes, because the roof leaks. No, because we were all married in it."
+        # "Yes, because the roof leaks. No, because we were all married in it." "Advantages are the price and the view; the disadvantage is the wind."
         def of_answers
           return nil if nodes.size >= 2
 
-          yes, no = [/\Ayes\b[,:]/i, /\Ano\b[,:]/i].map { |said| text.sentences.select { |s| s.text.match?(said) } }
+          parts = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+/) }
+          yes, no = ANSWERS.map { |said| parts.select { |s| s.text.match?(said) } }
           return nil unless yes.one? && no.one? && text.sentences.size <= 4
 
           @strength = 0.9

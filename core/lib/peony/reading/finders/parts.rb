@@ -19,6 +19,9 @@ module Peony
         BREAK = /[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/
         LIGHT = /\A(?:(?:just|only|about|nearly|almost|some|barely|hardly|still|even|(?:in|on|at|by) [[:upper:]][[:lower:]]+)[\s,]*)*\z/
 
+        # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
+        LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -217,7 +220,7 @@ module Peony
         end
 
         def smooth(words)
-          words.strip.sub(OF_IT, "").sub(/[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i, "")
+          words.strip.sub(OF_IT, "").sub(LED_TO, "")
                .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end

@@ -60,13 +60,14 @@ module Peony
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
+        tops = tops(run)
         run.each_with_index.with_object([]) do |(line, index), blocks|
           if line.text.match?(UNDERLINE) && blocks.last&.type == "paragraph" && index == 1
             blocks.last.type = "heading"
             blocks.last.level = line.text.include?("=") ? 1 : 2
           elsif (match = line.text.match(HASH))
             blocks << block("heading", line, match[0].length, level: [match[1].length, 3].min)
-          elsif (entry = entry(run, line))
+          elsif (entry = entry(line, tops))
             blocks << entry
           elsif blocks.last && continues?(blocks.last, line, run[index + 1])
             blocks.last.text += " #{line.text.strip}"
@@ -101,17 +102,15 @@ module Peony
 
       def as(line, type, level = nil) = block(type, line, line.text[/\A\s*/].length, level: level)
 
-      def entry(run, line)
-        if (match = numbered_under(run, line)) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
+      # @param tops [Set<String>] numbers that other lines begin with
+      def entry(line, tops)
+        if (match = line.text.match(DOTTED)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
         elsif (match = line.text.match(BULLET)) then block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/) || nil)
         end
       end
 
-      # "1.1 Children" below "1. Library".
-      def numbered_under(run, line)
-        match = line.text.match(DOTTED)
-        match if match && run.any? { |other| other.text.match?(/\A\s*#{match[2]}[.)]?\s+[[:alpha:]]/) }
-      end
+      # "1. Library", below which "1.1 Children" is an entry too.
+      def tops(run) = run.filter_map { |line| line.text[/\A\s*(\d{1,2})[.)]?\s+[[:alpha:]]/, 1] }.to_set
 
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
       def list_of_lines?(run)

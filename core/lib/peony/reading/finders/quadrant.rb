@@ -97,7 +97,7 @@ module Peony
         # Two questions are asked of everything, or something is told by "neither ... nor".
         def axes? = cue?(:two_axes, :swot) || judged? || text.all_words.match?(AXES)
 
-        def judged? = @judged ||= text.sentences.first(2).any? { |s| s.text.downcase.match?(JUDGED) }
+        def judged? = @judged ||= text.sentences.first(2).any? { |s| s.text[0, 400].downcase.match?(JUDGED) }
 
         def boxed(spans, strength)
           @strength = strength

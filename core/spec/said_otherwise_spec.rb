@@ -82,6 +82,10 @@ RSpec.describe "Said otherwise" do
       expect(values("change", "## Members\n\n- Adults: 61 before, 88 now\n- Life members: 7 before, 7 now\n")).to eq([88, 7])
     end
 
+    it "names what was counted where nothing else is named" do
+      expect(titles("change", "There were 38 frogs where there had been nine. One hedgehog had become five.")).to eq(%w[Frogs Hedgehog])
+    end
+
     it "names what changed, not the days in which it did" do
       expect(titles("change", "Punctuality fell from 91 % to 84 %. In the old days 38 passengers made an average tram; last quarter it was 51.").last).to eq("Passengers")
     end

@@ -15,7 +15,7 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
-      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       MONTHS = %w[months years weeks days nights].freeze

@@ -125,8 +125,11 @@ module Peony
         # "In the old days 38 passengers made a tram": not the days changed.
         return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 
-        run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : ""
+        run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : counted(text, one)
       end
+
+      # "There were 38 frogs": the frogs.
+      def counted(text, quantity) = Units.counted?(quantity.unit) ? [quantity.unit, quantity.unit.delete_suffix("s")].find { |word| text.string.include?(word) }.to_s : ""
 
       WHEN_ONLY = /\A\s*(?:in|at|by|during|back in) (?:the|those|that|its|our|their) (?:[[:alpha:]]+ )?(?:days?|years?|weeks?|months?|times?|beginning|start|spring|summer|autumn|winter),? \z/i
 

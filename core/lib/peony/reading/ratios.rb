@@ -8,7 +8,7 @@ module Peony
 
       IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
-      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       # "It is £11,000, and we have £4,400 of it."
       OF_IT = /[£€$]\d[\d,.]*k? of (?:it|that|this)\b/

@@ -7,7 +7,7 @@ module Peony
       CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
 
       # What leads from the first value to the second.
-      TURNED = /→|now|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
+      TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
       # "84, was 61", "84 (formerly 61)": the later value stands first.
       WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|had been|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
@@ -16,7 +16,7 @@ module Peony
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
       # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
-      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from)\s+(?:only |about )?[£€$]?\z/
+      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|once (?:was|were)))\s+(?:only |about )?[£€$]?\z/
       FROM = /\A ?(?:[[:alpha:]%°]+ )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.

@@ -57,14 +57,15 @@ module Peony
           return nil if rows.size < 2
 
           items = rows.map { |s| branch(s) }
-          return nil unless items.count { |i| i.children.size >= 2 } >= items.size * 0.7
+          return nil unless items.count { |i| i.children.size >= 2 } >= items.size * 0.6
 
           @strength = 0.4
           items
         end
 
         def bracketed
-          text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+,[^)]+\)/) }
+          rows = text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+\)/) }
+          rows.count { |s| s.text.match?(/\([^)]+,[^)]+\)/) } >= 2 ? rows : []
         end
 
         # "Ground floor: minerals (quartz, ores), fossils (ferns, fish)": parts with parts of their own.

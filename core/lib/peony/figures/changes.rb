@@ -23,7 +23,10 @@ module Peony
       def told(item)
         pair = item.aspects.map(&:last).first(2)
         one, two = pair.map { |words| Reading.of(Notes::Text.read(words.to_s)).quantities.first }
-        Change.new(item: item, name: item.title, from: one.value.to_f, to: two.value.to_f, said: pair) if one && two
+        return nil unless one && two
+
+        from, to = Reading::Scales.common(one, two).map { |q| q.value.to_f }
+        Change.new(item: item, name: item.title, from: from, to: to, said: pair)
       end
 
       # Without pairs each item is measured against the first.

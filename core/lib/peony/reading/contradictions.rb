@@ -60,8 +60,7 @@ module Peony
       # "from 40 to 50, up 20 %": a change that its two values do not give.
       def changes(text)
         text.changes.filter_map do |pair|
-          one = pair.one
-          two = pair.two
+          one, two = Scales.common(pair.one, pair.two)
           next if one.unit == "%" || one.value.zero?
 
           said = stated(text, pair)

@@ -32,8 +32,7 @@ module Peony
       # The change in per cent and the difference.
       def changes(text)
         text.changes.flat_map do |pair|
-          one = pair.one
-          two = pair.two
+          one, two = Scales.common(pair.one, pair.two)
           one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)]
         end
       end

@@ -13,6 +13,7 @@ module Peony
         return bare if bare.any?
 
         all = alike(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) })
+        all = without_times(all)
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
 
@@ -20,6 +21,9 @@ module Peony
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
       end
+
+      # "Which flooded twice": how often is not what is ranked, unless all is told so.
+      def without_times(list) = list.count { |m| m.unit == "times" } >= 3 ? list : list.reject { |m| m.unit == "times" }
 
       # "8.4 points out of ten": what could be had is not set against what was.
       def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")

@@ -76,8 +76,11 @@ module Peony
       end
 
       def alike?(one, two)
-        (one.unit == two.unit || two.unit.empty?) && (one.value != two.value || one.text != two.text) && one.unit != "times" && !(one.unit == "%" &&
-        (one.value + two.value - 100).abs < 0.1)
+        return false unless Scales.alike?(one.unit, two.unit) || [one, two].any? { |q| q.unit.empty? }
+        return false if one.unit == "times" || (one.unit == two.unit && one.value == two.value && one.text == two.text)
+
+        # Two shares that make a hundred are parts.
+        one.unit != "%" || (one.value + two.value - 100).abs >= 0.1
       end
 
       # The first value stands in one sentence, the second in the next.
@@ -103,9 +106,11 @@ module Peony
       # Two dates stand with the values, or a word says that the second is later.
       def later?(text, one, two)
         gap = text.string[one.to...two.from]
-        return false if gap.length >= 220 || (one.unit == "%" && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
-
         range = [one.from - 40, 0].max..two.from
+        # Two shares are hardly one that changed, unless each has a date of its own before it and "it" goes on about it.
+        dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
+        return false if gap.length >= 220 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
+
         text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER)
       end
 

@@ -18,10 +18,10 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))/
+      NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to \d)/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
-      ONCE = /(?<=[,:–—] )once(?=\s*(?:[.;]|\n|\z))/
+      ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -152,6 +152,8 @@ module Peony
       # "300 kg, none", "from nine to nothing": none of what was just counted.
       def none(string, taken, found)
         each_match(string, NONE, taken) do |m|
+          next add(found, taken, string, m, 0, "") if string[m.end(0), 5].to_s.match?(/\A to \d/)
+
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to)
           add(found, taken, string, m, 0, before.unit) if before && m.begin(0) - before.to <= 12 && !string[before.to...m.begin(0)].include?("\n")
         end

@@ -37,6 +37,7 @@ module Peony
         return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
+        return false if rest.match?(/\A an? (?:day|week|month|year|hour|head|time)\b/)
         return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
         return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)

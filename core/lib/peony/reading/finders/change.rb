@@ -23,10 +23,16 @@ module Peony
           # A long name is a sentence up to its number, and is named as one.
           title = pair.name.empty? || (pair.name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(pair.name)
           Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],
-                   aspects: [["before", shown(pair.one)], ["after", shown(pair.two)]])
+                   aspects: [["before", shown(pair.one, pair.two)], ["after", shown(pair.two, pair.one)]])
         end
 
-        def shown(quantity) = quantity.text
+        # Beside an amount in another unit an amount says its own: "4 minutes", "forty seconds".
+        def shown(quantity, other)
+          said = quantity.text
+          return said if quantity.unit == other.unit || Units::MEASURES[said[/[[:alpha:]°]+\z/].to_s.downcase] == quantity.unit
+
+          said + text.string[quantity.to, 16].to_s[/\A[ -]?[[:alpha:]°]+/].to_s
+        end
       end
     end
   end

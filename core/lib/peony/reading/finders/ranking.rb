@@ -23,7 +23,8 @@ module Peony
         # "Varn 420 pints. Brool has only forty people": people are not ranked among pints.
         def other?(item, list)
           usual = list.first.unit
-          item.unit != usual && item.spans.first.from > list.last.quantity.to && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
+          before = item.spans.first.from < list.first.span.from && [item.unit, usual].all? { |u| Units::MEASURES.value?(u) }
+          item.unit != usual && (before || item.spans.first.from > list.last.quantity.to) && item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.said && q.unit == item.unit }
         end
 
         def ranked(measure)

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+# Amounts in minutes and seconds, kilometres and metres are of one kind.
+RSpec.describe Peony::Reading::Scales do
+  def amount(value, unit) = Peony::Reading::Quantity.new(value: value, unit: unit, text: value.to_s, from: 0, to: 1)
+  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
+  def change(words) = read(words).findings.find { |f| f.family == "change" }
+
+  it "puts two amounts into the smaller of their units" do
+    expect(described_class.common(amount(4, "minutes"), amount(40, "seconds")).map { |q| [q.value, q.unit] }).to eq([[240, "seconds"], [40, "seconds"]])
+    expect(described_class.common(amount(800, "m"), amount(1.5, "km")).map { |q| [q.value, q.unit] }).to eq([[800, "m"], [1500, "m"]])
+  end
+
+  it "leaves amounts of different kinds as they are" do
+    expect(described_class.common(amount(4, "minutes"), amount(3, "kg")).map { |q| [q.value, q.unit] }).to eq([[4, "minutes"], [3, "kg"]])
+    expect(described_class.alike?("boats", "gulls")).to be(false)
+  end
+
+  it "finds the change between them, says both as they were said, and works out the share" do
+    reading = read("Before her it took you four minutes to cross, and now it's forty seconds.")
+    expect(reading.findings.first.items.map { |i| i.aspects.map(&:last) }).to eq([["four minutes", "forty seconds"]])
+    expect(reading.derived.map { |d| [d.value, d.unit] }).to include([83.3, "%"], [200, "seconds"])
+  end
+
+  it "draws the share that is true" do
+    items = change("The average wait went from 4 minutes to 70 seconds.").items
+    list = items.map { |i| { "title" => i.title, "value" => i.value, "unit" => i.unit, "aspects" => i.aspects } }
+    drawing = Peony::Figures.draw("before-after", list, house: house, width: 900, height: 640)
+    said = Peony::Scene::Picture.new(nodes: drawing.nodes).texts.flat_map { |t| t.lines.map(&:first) }.join(" ")
+    expect(said).to include("4 minutes", "70 seconds", "−71\u2009%")
+  end
+end

@@ -111,6 +111,11 @@ RSpec.describe "Said otherwise" do
       expect(found("overlap", words).items.map { |i| i.spans.first.text[/\A\w+/] }).to eq(%w[Frogs Newts Both])
     end
 
+    it "takes all that both have for one, wherever it stands" do
+      words = "They met in the same room on different nights. Both want to be heard at the back. Both are afraid of silence. Only the actors learn their words, and only the debaters care who wins."
+      expect(found("overlap", words).items.map { |i| i.spans.size }).to eq([2, 1, 1])
+    end
+
     it "finds no groups where things are measured" do
       expect(found("overlap", "The carnival, counted\nFloats: 23\nDrums: 61\nRain: 4 mm\nLost children: 2, both found\n")).to be_nil
     end

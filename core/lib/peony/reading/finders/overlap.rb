@@ -17,6 +17,8 @@ module Peony
 
         MUTUAL = /\b(?:both|shared?s?|in common|each other|all three|either|between them|alike|same|together|all of them|every (?:single )?one)\b/
 
+        LED_BY_BOTH = /\A(?:and |but |still,? )?(?:both\b|they (?:both|share)|what (?:they|both|the two)\b|in both\b|the two of them\b)/i
+
         # Longer sentences hold more than one thought.
         LONGEST = 400
         COUNTED = /\b(?:both|the two of them|one of each|some of each|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
@@ -143,11 +145,16 @@ module Peony
           parts = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:and |but )?(?=only\b|from the\b|what\b|both\b)/) }
           alone = parts.select { |s| s.text.match?(ALONE) && !s.text.match?(SHARED) }
           alone = from_each(parts) if alone.size < 2
-          shared = parts.select { |s| s.text.match?(SHARED) && (alone.empty? || s.from > alone.first.from) }
-          return nil unless alone.size.between?(2, 3) && shared.size.between?(1, alone.size == 3 ? 4 : 1)
+          return both_and_each(parts, alone) if alone.size == 2
 
-          @strength = 0.7
-          (alone + shared).sort_by(&:from).map { |s| item(s) }
+          shared = parts.select { |s| s.text.match?(SHARED) && (alone.empty? || s.from > alone.first.from) }
+          shown(0.7, (alone + shared).sort_by(&:from).map { |s| [s] }) if alone.size == 3 && shared.size.between?(1, 4)
+        end
+
+        # "Both live off barley; both start early. The brewery has time to itself. The bakery alone …": all that both have is one.
+        def both_and_each(parts, alone)
+          shared = parts.select { |s| s.text.match?(SHARED) && (s.from > alone.first.from || s.text.match?(LED_BY_BOTH)) }
+          shown(0.7, [*alone.map { |s| [s] }, shared].sort_by { |list| list.first.from }) if shared.size.between?(1, 4)
         end
 
         # "… lies where what you love, what you can do and what somebody pays for meet"; "where what children enjoy meets what teachers can use".

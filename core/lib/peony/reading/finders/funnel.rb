@@ -11,7 +11,7 @@ module Peony
         ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) has| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
 
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
-        OTHERS = /\b(?:the )?(?:other|remaining|rest of the) \z/i
+        OTHERS = /\b(?:(?:the )?(?:other|remaining|rest of the)|hoped for|give back perhaps|last year it was) \z/i
 
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
@@ -54,10 +54,18 @@ module Peony
         def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
         def counts
-          @counts ||= text.measures.select { |m| (things?(m) || m.unit == "times") && !others?(m.quantity) }.then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= entries || text.measures.select { |m| (things?(m) || m.unit == "times") && !others?(m.quantity) }.then { |list| list.empty? && flows? ? measured : list }
         end
 
-        def others?(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(OTHERS)
+        # "Trial days: 9": beside the label of an entry it counts, whatever it seems to measure.
+        def entries
+          return nil if nodes.size < 3
+
+          found = nodes.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
+          found.flatten if found.all? { |l| l.one? && (!l.first.quantity.said || things?(l.first)) }
+        end
+
+        def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].match?(OTHERS)
 
         # Winters and summers only go by.
         def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && (nodes.size >= 2 || !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/)))

@@ -14,6 +14,9 @@ module Peony
         # Says outright who stands over all.
         TOP = /\b(?:at the (?:very )?(?:top|head)\b|(?:is|['’]s|are) in charge\b(?! of)|above (?:them|us|everyone|everybody|all)\b|over all (?:of it|of them|this)\b|answers? to nobody)/i
 
+        # Names one who is over all the others.
+        HEAD = /\b(?:is run by an? \w+|at the (?:very )?(?:top|head)\b|(?:is|['’]s) (?:in charge|the boss|top \w+)|directs, so|runs the \w+, full stop|top of the heap|one queen|(?:has|have) (?:two|three|four) (?:heads|deputies|captains) (?:under|below))/i
+
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
@@ -164,7 +167,11 @@ module Peony
           return nil unless branches.size >= 2 && branches.size * 2 >= text.sentences.size
 
           @strength = 0.05
-          branches
+          head = text.sentences.first(3).find { |s| s.text.match?(HEAD) }
+          return branches unless head
+
+          @lead = head
+          [root(branches.reject { |b| b.spans.first.from == head.from })]
         end
 
         def two_in(span)

@@ -52,6 +52,8 @@ module Peony
 
         # An introduction asks nothing and tells nobody to do anything.
         def frame?(span, following)
+          # "Cloud over half the sky? If yes, show films": that is asked.
+          return false if text.string[[0, following.from - 10].max...following.from].match?(/\bif (?:yes|not?|so),? ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
           return Words.imperative?(following.text) || following.text.match?(/\Adon['’]t\b/i) if span.text.match?(CASE)
 
           span.text.match?(FRAME) || (nodes.empty? && !span.text.match?(IF) && !Words.imperative?(span.text) && !span.text.match?(/:|\bare asked (?:what|whether|how)\b/))

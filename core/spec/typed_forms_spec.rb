@@ -64,6 +64,13 @@ RSpec.describe "Typed forms" do
       expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["Fever?", 2], ["Just tired?", 1]])
     end
 
+    it "reads heads that say nothing alone as one passage, under the heading above them" do
+      words = "The crossing\n\nIt took four minutes, now two.\n\nBakers and brewers\n\nJust bakers\novens, early nights\n\nJust brewers\nbarrels, late nights\n\nBoth\nyeast, patience, dust\n"
+      passages = Peony::Reading::Passages.of(Peony::Notes::Text.read(words))
+      expect(passages.map(&:heading)).to eq(["The crossing", "Bakers and brewers"])
+      expect(Peony::Reading::Kept.of(passages.last).best).to have_attributes(family: "overlap", items: have_attributes(size: 3))
+    end
+
     it "joins a number to the line below it" do
       words = "Our first year\n\n412\nchildren taught to swim\n\n£0\ncharged\n"
       expect(text(words).tree.map { |n| n.span.text }).to eq(["412 children taught to swim", "£0 charged"])

@@ -26,14 +26,13 @@ module Peony
         heading = nil
         groups = document.blocks.each_with_object([]) do |block, list|
           if block.heading?
-            heading = block.text
-            list << [heading, []]
+            list << [heading = block, []]
           else
             list << [heading, []] if list.empty? || parts?(list.last, block)
             list.last.last << block
           end
         end
-        sections = groups.reject { |_, blocks| blocks.empty? }.map { |head, blocks| Notes::Passage.new(blocks, heading: head) }
+        sections = Heads.joined(groups).reject { |_, blocks| blocks.empty? }.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text) }
         alone = sections.map { |s| paragraphs(s) }
         Kept.all(alone.flatten)
         sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }

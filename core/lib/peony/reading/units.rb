@@ -79,11 +79,9 @@ module Peony
       def phrase(tokens)
         tokens = tokens.drop_while { |t| %w[of the our more other new extra different further such].include?(t.low) } if tokens.first && %w[of more other].include?(tokens.first.low)
         tokens.first(6).take_while do |t|
-          # "Nine near misses"
-          next true if t.low == "near"
           next false if Words::STOP.include?(t.low) || %w[, ; : . ( )].include?(t.text)
 
-          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || (%w[vbn vbd].include?(t.tag) && t.low.match?(/ed\z|\A(?:lost|broken|stolen|torn|frozen)\z/)) || t.text.include?("-")
+          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || t.low == "near" || (%w[vbn vbd].include?(t.tag) && t.low.match?(/ed\z|\A(?:lost|broken|stolen|torn|frozen)\z/)) || t.text.include?("-")
         end
       end
 

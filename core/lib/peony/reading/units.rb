@@ -81,7 +81,7 @@ module Peony
         tokens.first(6).take_while do |t|
           next false if Words::STOP.include?(t.low) || %w[, ; : . ( )].include?(t.text)
 
-          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || t.low == "near" || (%w[vbn vbd].include?(t.tag) && t.low.match?(/ed\z|\A(?:lost|broken|stolen|torn|frozen)\z/)) || t.text.include?("-")
+          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || (%w[vbn vbd].include?(t.tag) && t.low.match?(/ed\z|\A(?:lost|broken|stolen|torn|frozen)\z/)) || t.text.include?("-")
         end
       end
 

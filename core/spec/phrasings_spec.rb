@@ -71,6 +71,7 @@ RSpec.describe "Phrasings" do
       "There are 40 seats, and 30 have been booked." => [75],
       "Four in five would come again. One in ten would not." => [80, 10],
       "Of every ten visitors, seven come back." => [70],
+      "Of every six panes one is original." => [16.7],
       "Seven visitors out of ten come back." => [70],
       "We asked for 500 names and have 350." => [70],
       "350 people have signed; 500 must." => [70],
@@ -81,6 +82,7 @@ RSpec.describe "Phrasings" do
   describe "parts" do
     {
       "Half is milk, a third is cream and the rest is sugar." => [50, 33.3, 16.7],
+      "Crusts make up 60 per cent and carrots 30. All that remains is fork." => [60, 30, 10],
       "60 % walk, 30 % cycle and one in ten is driven." => [60, 30, 10],
       "Two thirds are boys, a third girls." => [66.7, 33.3],
       "Of 50 boats 30 are red, 15 blue and 5 green." => [30, 15, 5],

@@ -141,6 +141,10 @@ RSpec.describe "Said otherwise" do
       expect(found("relation", "## Salt, and when it froze\n\n- none: 0 °C\n- 10 g: −1 °C\n- 30 g: −2 °C\n- 60 g: −4 °C\n").items.size).to eq(4)
     end
 
+    it "takes new for a point" do
+      expect(values("relation", "Age of the rope and what it held\n- new: 2,100 kg\n- 5 years: 1,700 kg\n- 10 years: 1,200 kg\n- 20 years: 500 kg\n")).to eq([2100, 1700, 1200, 500])
+    end
+
     it "makes no point of half a couple" do
       words = "At the mouth, where the current runs at 1.2 knots, a rope gives 9 kg. By the jetty it is 0.8 knots and 7. Behind the island the water hardly moves, 0.3 knots, and one pulls up " \
               "4 kg of mussels. In the narrows it was two knots and a half: thirteen kilos."

@@ -16,6 +16,8 @@ module Peony
         [//, /\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/i],
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
+        # "Of every six panes one is original"
+        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+ \z/i, //],
         # "It was minus one."
         [/\bminus \z/i, //],
         # "From nine a month to one."

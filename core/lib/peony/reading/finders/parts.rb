@@ -11,7 +11,7 @@ module Peony
         OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|['’]s)\s+(?=\S)/i
 
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
-        REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
+        REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
 
         # "Plastic they had guessed at a third, and it was twelve per cent"
         GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i

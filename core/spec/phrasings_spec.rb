@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
-# One sentence or two for each of the ways in which people say a thing: how many items are found, or which values.
+# One sentence or two for each of the ways in which people say a thing: which values are found, or how many items.
 RSpec.describe "Phrasings" do
   def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
   def items(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named&.items.to_a
 
-  describe "change" do
-    {
+  {
+    "change" => {
       "The wait went from 31 minutes to 12." => [12],
       "The wait used to be 31 minutes; it is 12 now." => [12],
       "Thirty-one minutes then, twelve now: that is the wait." => [12],
@@ -43,11 +43,8 @@ RSpec.describe "Phrasings" do
       "Pupils per class: 31 before the annexe, 24 after." => [24],
       "It was 7 degrees at six and 19 degrees at noon." => [19],
       "We planted 200 trees last year and 350 this year." => [350]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("change", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "ratio" do
-    {
+    },
+    "ratio" => {
       "We have £300 of the £400 we need." => [75],
       "The target is £400 and so far we have £300." => [75],
       "£300 has come in; we need £400." => [75],
@@ -76,11 +73,8 @@ RSpec.describe "Phrasings" do
       "We asked for 500 names and have 350." => [70],
       "350 people have signed; 500 must." => [70],
       "Twelve children are in the play and three of them can sing." => [25]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("ratio", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "parts" do
-    {
+    },
+    "parts" => {
       "Half is milk, a third is cream and the rest is sugar." => [50, 33.3, 16.7],
       "Crusts make up 60 per cent and carrots 30. All that remains is fork." => [60, 30, 10],
       "60 % walk, 30 % cycle and one in ten is driven." => [60, 30, 10],
@@ -98,33 +92,24 @@ RSpec.describe "Phrasings" do
       "There were 100 votes: 48 for the otter, 32 for the owl and 20 for the newt." => [48, 32, 20],
       "The otter got 48 of the 100 votes, the owl 32 and the newt 20." => [48, 32, 20],
       "Rent: half. Food: a third. Books: a sixth." => [50, 33.3, 16.7]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("parts", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "funnel" do
-    {
+    },
+    "funnel" => {
       "Of 90 who asked, 60 came, 30 stayed and 12 joined." => [90, 60, 30, 12],
       "Ninety asked. Sixty came. Thirty stayed, twelve of whom joined." => [90, 60, 30, 12],
       "We sent 500 letters, heard from 80 people, met 25 and hired 3." => [500, 80, 25, 3],
       "From 500 letters came 80 replies, from the replies 25 talks and from the talks 3 sales." => [500, 80, 25, 3],
       "It began with 40 pupils. By Christmas there were 31, by Easter 22, and 19 took the exam." => [40, 31, 22, 19],
       "200 seeds were sown, 150 came up, 90 grew and 40 flowered." => [200, 150, 90, 40]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("funnel", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "overlap" do
-    {
+    },
+    "overlap" => {
       "30 play chess, 25 sing, and 10 do both." => [30, 25, 10],
       "Thirty play chess and twenty-five sing; ten do both." => [30, 25, 10],
       "Of 45 pupils, 30 play chess and 25 sing. Ten do the two." => [30, 25, 10],
       "French is taken by 40 pupils, art by 35, and 12 take French and art." => [40, 35, 12],
       "There are 40 dog owners and 35 cat owners, 12 of whom own both." => [40, 35, 12],
       "40 have a dog. 35 have a cat. 12 have one of each." => [40, 35, 12]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("overlap", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "trend" do
-    {
+    },
+    "trend" => {
       "In 2019 we had 40, in 2020 44, in 2021 39." => [40, 44, 39],
       "We had 40 in 2019, 44 in 2020 and 39 in 2021." => [40, 44, 39],
       "2019 saw 40 of them, 2020 44 and 2021 only 39." => [40, 44, 39],
@@ -136,11 +121,8 @@ RSpec.describe "Phrasings" do
       "It stood at 40 in the spring of 2019, 44 that autumn and 39 in spring 2020." => [40, 44, 39],
       "40 came the first year, 44 the second, 39 the third." => [40, 44, 39],
       "In week one 40 came, in week two 44 and in week three 39." => [40, 44, 39]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("trend", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "ranking" do
-    {
+    },
+    "ranking" => {
       "Osk has 61 wells, Varn 44, Halm 30 and Brool 9." => [61, 44, 30, 9],
       "First came Osk with 61 points, then Varn with 44, then Halm with 30." => [61, 44, 30],
       "The longest is the Tiddick at 88 km, followed by the Lenn (61 km) and the Cole, which is only 19." => [88, 61, 19],
@@ -148,11 +130,8 @@ RSpec.describe "Phrasings" do
       "With 61 votes Osk won; Varn had 44, and Halm 30." => [61, 44, 30],
       "At 88 m the tower beats the mast (61 m), the mill (44 m) and the church, at 30 m." => [88, 61, 44, 30],
       "61 for Osk, 44 for Varn, 30 for Halm." => [61, 44, 30]
-    }.each { |words, values| it("reads “#{words}”") { expect(items("ranking", words).map(&:value)).to eq(values) } }
-  end
-
-  describe "timeline" do
-    {
+    },
+    "timeline" => {
       "Founded 1887, enlarged 1902, closed 1956, reopened 2001." => 4,
       "It was founded in 1887. Fire destroyed it in 1902. In 1956 it closed. A club reopened it in 2001." => 4,
       "1887: founded\n1902: fire\n1956: closed" => 3,
@@ -161,30 +140,21 @@ RSpec.describe "Phrasings" do
       "In May we dig. In June we plant. July is for weeding and in August we eat." => 4,
       "On Monday they arrive, on Tuesday they unpack, and on Friday they ask when lunch is." => 3,
       "1790, a mill. 1811, a bridge. 1834, a school." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("timeline", words).size).to eq(count) } }
-  end
-
-  describe "headline" do
-    {
+    },
+    "headline" => {
       "412 children. 31 lifeguards. £0 charged." => 3,
       "We taught 412 children and spent £900." => 2,
       "In numbers: 412 children, 31 lifeguards, 7 pools." => 3,
       "One thing to remember: 97 % would come again." => 1,
       "Visitors: 4,100. Dogs: 310. Complaints: 1." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("headline", words).size).to eq(count) } }
-  end
-
-  describe "comparison" do
-    {
+    },
+    "comparison" => {
       "The bus costs £4 and takes 70 minutes. The train costs £9 and takes 35." => 2,
       "Oak is hard, dear and slow to dry. Pine is soft, cheap and dry in a year." => 2,
       "While the bus is cheap and slow, the train is dear and quick." => 2,
       "Plan A: £9 a month, 5 GB, no contract. Plan B: £15 a month, 20 GB, two years." => 2
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("comparison", words).size).to eq(count) } }
-  end
-
-  describe "opposition" do
-    {
+    },
+    "opposition" => {
       "Pros: cheap, quick. Cons: ugly, loud." => 2,
       "On the one hand it is cheap. On the other hand it leaks." => 2,
       "Some say it is a weed. Others call it supper." => 2,
@@ -193,27 +163,18 @@ RSpec.describe "Phrasings" do
       "Do wash your hands. Do not touch the walls." => 2,
       "Advantages are the price and the view; the disadvantage is the wind." => 2,
       "Myth: bats are blind. Fact: they see." => 2
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("opposition", words).size).to eq(count) } }
-  end
-
-  describe "decision" do
-    {
+    },
+    "decision" => {
       "Is it raining? If yes, take the bus; if not, walk." => 3,
       "Wet? Hall. Dry? Green." => 4
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("decision", words).size).to eq(count) } }
-  end
-
-  describe "cycle" do
-    {
+    },
+    "cycle" => {
       "Rain falls, rivers run, seas warm and clouds form, and rain falls again." => 4,
       "Eggs become tadpoles, tadpoles become frogs, and frogs lay eggs." => 3,
       "Plan, do, check, and plan again." => 3,
       "Seed → plant → flower → seed" => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("cycle", words).size).to eq(count) } }
-  end
-
-  describe "sequence" do
-    {
+    },
+    "sequence" => {
       "First wash it, then dry it, then oil it." => 3,
       "Wash it, dry it and oil it." => 3,
       "Wash it. Dry it. Oil it." => 3,
@@ -222,42 +183,33 @@ RSpec.describe "Phrasings" do
       "You wash it, you dry it, and finally you oil it." => 3,
       "Begin by washing it. Next comes drying. Oil it last." => 3,
       "Once it is washed it is dried. When it is dry, it is oiled. Then it is hung." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("sequence", words).size).to eq(count) } }
-  end
-
-  describe "hierarchy" do
-    {
+    },
+    "hierarchy" => {
       "Animals: mammals (cats, dogs), birds (owls, gulls)." => 2
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("hierarchy", words).size).to eq(count) } }
-  end
-
-  describe "cause" do
-    {
+    },
+    "cause" => {
       "It failed because the rope was old, the knot was bad and nobody looked." => 3,
       "Reasons: old rope, bad knot, nobody looking." => 3,
       "Old rope led to a fall, the fall to a fright, and the fright to a ban." => 3,
       "Three things caused it: rain, rust and Bram." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("cause", words).size).to eq(count) } }
-  end
-
-  describe "hub" do
-    {
+    },
+    "hub" => {
       "Everything hangs on the key: the hall, the piano, the bar." => 3,
       "The well serves the inn, the church and four farms." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("hub", words).size).to eq(count) } }
-  end
-
-  describe "list" do
-    {
+    },
+    "list" => {
       "Bring a hat, a coat and a spoon." => 3,
       "You will need: hat, coat, spoon." => 3,
       "We sell hats. We mend coats. We lend spoons." => 3
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("list", words).size).to eq(count) } }
-  end
-
-  describe "journey" do
-    {
+    },
+    "journey" => {
       "She arrives nervous, is shown round, relaxes over tea and leaves happy." => 4
-    }.each { |words, count| it("finds #{count} in “#{words}”") { expect(items("journey", words).size).to eq(count) } }
+    }
+  }.each do |family, cases|
+    describe family do
+      cases.each do |words, want|
+        it("reads “#{words}”") { expect(want.is_a?(Integer) ? items(family, words).size : items(family, words).map(&:value)).to eq(want) }
+      end
+    end
   end
 end

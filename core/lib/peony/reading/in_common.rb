@@ -10,8 +10,6 @@ module Peony
       CLAUSES = /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/
       # What several do together, which the tagger may take for a thing.
       TOGETHER_DO = /\A(?:shares?|live|work|meet|sit)\z/
-      # More sentences tell of more than two.
-      LONGEST = 20
 
       module_function
 
@@ -35,7 +33,9 @@ module Peony
 
       # @param text [Reading::Text]
       # @return [Array<Span>] the groups, where the first sentence names at least three
-      def groups(text) = subjects(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || []
+      def groups(text)
+        text.once(:named_groups) { subjects(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || [] }
+      end
 
       # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.
       def subjects(text)
@@ -49,7 +49,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Array<Span>>, nil] the stretches about each, and those about both, in the order of the text
       def in_turn(text)
-        return nil unless text.sentences.size.between?(2, LONGEST)
+        return nil unless text.sentences.size.between?(2, Finder::GUESSED)
 
         spans = text.sentences.flat_map { |s| Sentences.clauses(s, CLAUSES) }
         names = subjects_in_turn(text, spans) or return nil

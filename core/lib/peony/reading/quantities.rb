@@ -170,8 +170,10 @@ module Peony
           value += 0.5 unless half.empty?
           tokens = text.tokens_after(m.end(0) + half.length)
           unit = Units.after(rest[half.length..], value, tokens)
-          half = rest[/\A [[:alpha:]]+ and a half\b/].to_s if half.empty? && Units::MEASURES.value?(unit)
-          value += 0.5 if half.match?(/\A [[:alpha:]]+ and a half/) && !half.start_with?(" and")
+          if half.empty? && Units::MEASURES.value?(unit) && (behind = rest[/\A [[:alpha:]]+ and a half\b/])
+            half = behind
+            value += 0.5
+          end
           next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
           next if unit.empty? && string[[0, m.begin(0) - 5].max...m.begin(0)].match?(/\ball \z/i)
           next if value.zero? || Uncounted.compound?(rest)

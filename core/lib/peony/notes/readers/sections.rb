@@ -2,13 +2,39 @@
 
 module Peony
   module Notes
-    # Plain text whose paragraphs are made alike, with blank lines between them: a head over one or more lines, or a number over what it is of.
+    # Heads of plain text, and what stands below them: in one run of lines ("Went well", "The donkey.", again and again), or in paragraphs that are made alike,
+    # with blank lines between them: a head over one or more lines, or a number over what it is of.
     module Sections
       MOST = 5
       HEAD = /\A\s*[[:upper:]].*[[:alpha:]?]\s*\z/
+      # Within a run of lines a question may be what is said.
+      INNER = /\A\s*[[:upper:]\d].*[[:alpha:]]\s*\z/
       NUMBER = /\A\s*[£€$]?\d[\d,.]*(?:\s?(?:%|[[:alpha:]°]{1,3}))?\s*\z/
+      STOP = /[.!?]["”’)]?\s*\z/
+      # A line below a head says something, or goes on from it in lower case.
+      BELOW = /#{STOP}|\A\s*[[:lower:]]/
 
       module_function
+
+      # Heads and what is said below each, under a title or not, without blank lines.
+      # @param run [Array<Text::Line>]
+      # @return [Array(Text::Line, Array<Array<Text::Line>>), nil] the title, if there is one, and each head with its lines
+      def heads(run)
+        return nil if run.size < 4 || run.any? { |line| line.text.match?(Text::BULLET) || line.text.match?(Text::HASH) }
+
+        title, rest = title?(run[0]) && few?(run[1], INNER) ? [run.first, run.drop(1)] : [nil, run]
+        groups = rest.slice_before { |line| few?(line, INNER) }.to_a
+        told = groups.size >= 2 && groups.all? { |head, *body| few?(head, INNER) && body.any? && body.all? { |line| line.text.match?(BELOW) } }
+        [title, groups] if told
+      end
+
+      def title?(line) = few?(line, INNER) || (line.text.strip.split.size <= 10 && line.text.match?(/[[:alpha:]?:]\s*\z/))
+
+      # @return [Array<Block>]
+      def headed(title, groups)
+        parts = groups.flat_map { |head, *body| [Text.as(head, "heading", 3), *body.map { |line| Text.as(line, "paragraph") }] }
+        title ? [Text.as(title, "heading", 2), *parts] : parts
+      end
 
       # @param runs [Array<Array<Text::Line>>] lines between blank lines
       # @return [Array<Array(Array<Text::Line>, Symbol)>] each with :head or :number where at least two are made so, else with nil
@@ -20,13 +46,15 @@ module Peony
 
       def kind(run)
         return nil unless run.size.between?(2, MOST) && run.none? { |line| line.text.match?(Text::HASH) || line.text.match?(Text::UNDERLINE) }
-        return run.size == 2 && run.last.text.match?(/[[:alpha:]]{3}/) ? :number : nil if run.first.text.match?(NUMBER)
+        return (:number if run.size == 2 && run.last.text.match?(/[[:alpha:]]{3}/)) if run.first.text.match?(NUMBER)
 
-        :head if head?(run.first) && run.drop(1).none? { |line| head?(line) && run.size > 2 }
+        :head if head?(run.first) && (run.size == 2 || run.drop(1).none? { |line| head?(line) })
       end
 
+      def head?(line) = few?(line, HEAD) && !line.text.match?(Text::BULLET)
+
       # A few words that end in no stop.
-      def head?(line) = line.text.strip.split.size <= 4 && line.text.match?(HEAD) && !line.text.match?(Text::BULLET)
+      def few?(line, pattern) = line.text.strip.split.size <= 4 && line.text.match?(pattern)
 
       # @param kind [Symbol] as told by {of}
       # @return [Array<Block>]
@@ -34,8 +62,8 @@ module Peony
         return [number(run)] if kind == :number
 
         head, *rest = run
-        alone = rest.all? { |line| line.text.match?(/[.!?]["”’)]?\s*\z/) && !line.text.match?(Text::BULLET) }
-        [Text.as(head, "heading", 3), *(rest.one? || alone ? rest.map { |line| Text.as(line, "paragraph") } : Text.blocks_of(rest))]
+        alone = rest.all? { |line| line.text.match?(STOP) && !line.text.match?(Text::BULLET) }
+        rest.one? || alone ? headed(nil, [run]) : [Text.as(head, "heading", 3), *Text.blocks_of(rest)]
       end
 
       # "412" over "children taught to swim": one entry.

@@ -56,7 +56,7 @@ module Peony
       WRAPPED = 58
 
       def blocks_of(run)
-        heads(run)&.then { |title, groups| return headed(title, groups) }
+        Sections.heads(run)&.then { |title, groups| return Sections.headed(title, groups) }
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
@@ -75,29 +75,6 @@ module Peony
             blocks << block("paragraph", line, line.text[/\A\s*/].length)
           end
         end.then { |blocks| levels(blocks) }
-      end
-
-      # A line below a head says something, or goes on from it in lower case.
-      BELOW = /[.!?]["”’)]?\s*\z|\A\s*[[:lower:]]/
-
-      # "Went well", and below it "The donkey. The songs." again and again, under a title or not: heads and what is said below each.
-      # @return [Array(Line, Array<Array<Line>>), nil] the title, if there is one, and each head with its lines
-      def heads(run)
-        return nil if run.size < 4 || run.any? { |line| line.text.match?(BULLET) || line.text.match?(HASH) }
-
-        title, rest = title?(run[0]) && head_line?(run[1]) ? [run.first, run.drop(1)] : [nil, run]
-        groups = rest.slice_before { |line| head_line?(line) }.to_a
-        told = groups.size >= 2 && groups.all? { |head, *body| head_line?(head) && body.any? && body.all? { |line| line.text.match?(BELOW) } }
-        [title, groups] if told
-      end
-
-      def title?(line) = head_line?(line) || (line.text.strip.split.size <= 10 && line.text.match?(/[[:alpha:]?:]\s*\z/))
-
-      def head_line?(line) = line.text.strip.split.size <= 4 && line.text.match?(/\A\s*[[:upper:]\d].*[[:alpha:]]\s*\z/)
-
-      def headed(title, groups)
-        parts = groups.flat_map { |head, *body| [as(head, "heading", 3), *body.map { |line| as(line, "paragraph") }] }
-        title ? [as(title, "heading", 2), *parts] : parts
       end
 
       def as(line, type, level = nil) = block(type, line, line.text[/\A\s*/].length, level: level)

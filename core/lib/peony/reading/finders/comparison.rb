@@ -17,7 +17,7 @@ module Peony
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
-          items = of_columns || of_nodes || of_paragraphs || of_announced || of_row || of_two || of_subjects || of_while
+          items = of_columns || of_nodes || of_paragraphs || of_announced || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
 
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
@@ -111,15 +111,6 @@ module Peony
         def of_announced
           number = text.all_words[/\b(three|four|five)(?: \w+){1,2}/, 1] or return nil
           of_subjects.then { |items| items if items && items.size == Numbers.spelled(number) }
-        end
-
-        # "Oak costs £90 a metre and lasts; larch costs £35; pine is £14": in one sentence.
-        def of_row
-          parts = nodes.size < 2 && text.sentences.one? ? Sentences.clauses(text.sentences.first, /;\s+(?:and |while |but )?/) : []
-          return nil unless parts.size.between?(3, 4) && parts.all? { |s| Series.subject_verb?(text, s) } && parts.map { |s| s.text[/\A[[:alpha:]]+/].to_s.downcase }.uniq.size == parts.size
-
-          @strength = 0.4
-          parts.map { |s| portrait([s]) }
         end
 
         # "While the bus is cheap and slow, the train is dear and quick."

@@ -76,6 +76,16 @@ RSpec.describe "Typed forms" do
       expect(text(words).tree.map { |n| n.span.text }).to eq(["412 children taught to swim", "£0 charged"])
     end
 
+    it "takes a short question over a paragraph for its heading" do
+      words = "How we mend a lamp\n\nThe plug comes out first, and nobody argues. The switch is blown clean.\n\nWhich bench?\n\nIs it electric? Then it is bench one. Seams go to Ines. Anything else waits.\n"
+      expect(Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map(&:heading)).to eq(["How we mend a lamp", "Which bench?"])
+    end
+
+    it "takes two lines with labels for entries, but a question and its answer for none" do
+      expect(text("People say, and so\n\nPeople say: it is cheaper to buy a new one\nAnd so: a fuse is 20p\n").tree.size).to eq(2)
+      expect(text("Q: Why is it dead?\nA: Could be the water, could be the cold.\n").tree).to be_empty
+    end
+
     it "leaves two lines of running text alone" do
       words = "The ferry did not run\nfor eleven days.\n\nThe school was closed\nfor two.\n"
       expect(text(words).tree).to be_empty

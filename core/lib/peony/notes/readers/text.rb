@@ -50,6 +50,8 @@ module Peony
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
       LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      # "People say: …" over "And so: …": two such lines are entries.
+      HEADED = /\A\s*[[:upper:]]\S*(?: \S+){0,2}:\s/
       # A line longer than this was not broken: every line is a paragraph.
       UNBROKEN = 130
       # Prose that was broken into lines goes on in lower case somewhere and has lines of this length.
@@ -92,10 +94,15 @@ module Peony
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
       def list_of_lines?(run)
         rest = run.drop(1)
-        return run.all? { |l| l.text.match?(LABELLED) && l.text.length <= 140 && l.text.count(",") >= 2 } if rest.size == 1
+        return run.all? { |l| two_of?(l) } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
 
         rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest) || indented?(run)
+      end
+
+      # One of two lines that are entries.
+      def two_of?(line)
+        line.text.match?(LABELLED) && line.text.length <= 140 && (line.text.count(",") >= 2 || (line.text.match?(HEADED) && !line.text.match?(/\?\s*\z/)))
       end
 
       # "Director", "  Collections", "    clocks": what belongs to what is shown by indents alone.
@@ -159,11 +166,14 @@ module Peony
         blocks.each { |block| block.level = steps.index(block.level) if block.item? }
       end
 
+      # "Which bench?" by itself, over a paragraph that says more.
+      def asked?(one, two) = one.text.match?(/\A[[:upper:]][^.?!:;,]{2,40}\?\z/) && one.text.split.size <= 6 && two.type == "paragraph" && two.text.length >= 60
+
       # A short lone line without a closing stop, followed by longer text, is a heading.
       def promote(blocks)
         below = blocks.each_cons(2).with_object(Set.new.compare_by_identity) { |(head, block), set| set << block if head.heading? && head.level.to_i >= 3 }
         blocks.each_cons(2).to_a.reverse_each do |one, two|
-          next unless one.type == "paragraph" && one.text.length <= 70 && !one.text.match?(/[.:;,!?…]["”’)]?\z/)
+          next unless one.type == "paragraph" && one.text.length <= 70 && (!one.text.match?(/[.:;,!?…]["”’)]?\z/) || asked?(one, two))
           # What stands above heads of the lowest level is the heading of them all.
           next if two.heading? && (two.level.to_i < 3 || below.include?(one)) && !blocks.first.equal?(one)
           next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:,]/)

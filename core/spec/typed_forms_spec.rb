@@ -77,7 +77,7 @@ RSpec.describe "Typed forms" do
     end
 
     it "takes a short question over a paragraph for its heading" do
-      words = "How we mend a lamp\n\nThe plug comes out first, and nobody argues. The switch is blown clean.\n\nWhich bench?\n\nIs it electric? Then it is bench one. Seams go to Ines. Anything else waits.\n"
+      words = "How we mend a lamp\n\nThe plug comes out first, and nobody argues.\n\nWhich bench?\n\nIs it electric? Then it is bench one. Seams go to Ines. Anything else waits.\n"
       expect(Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map(&:heading)).to eq(["How we mend a lamp", "Which bench?"])
     end
 

@@ -39,11 +39,14 @@ module Peony
       def told_apart?(text, pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
         return false unless sides.all? { |side| agree?(side) } && close?(text, pairs)
-        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max
+        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max && !once_for_all?(pairs)
 
         one, two = sides.map { |side| side.filter_map { |q| kind(q) }.tally.max_by(&:last)&.first }
         one != two && pairs.none? { |a, b| (two && kind(a) == two) || (one && kind(b) == one) }
       end
+
+      # "Two cooks took 40 minutes. Three needed 28 and four 22": the first couple says both units, and no other says one.
+      def once_for_all?(pairs) = pairs.first.all? { |q| said(q) } && pairs.drop(1).flatten.none? { |q| said(q) }
 
       # Most couples stand in one sentence.
       def close?(text, pairs) = pairs.count { |a, b| !text.string[a.to...b.from].match?(/[.!?]\s/) } >= pairs.size * 0.7
@@ -93,7 +96,7 @@ module Peony
       def kind(quantity) = LENGTHS.include?(said(quantity)) ? "length" : said(quantity)
 
       def main(side) = side.filter_map { |q| said(q) }.tally.max_by(&:last)&.first
-      def said(quantity) = quantity.said && quantity.unit != "" ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
+      def said(quantity) = quantity.said && !["", "times"].include?(quantity.unit) ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
     end
   end
 end

@@ -34,7 +34,7 @@ module Peony
         /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
         /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
-        /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second week|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|
+        /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second (?:week|half)|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|
           m[:year] ? ordinal(m[:year], month(m[:month]), (PARTS[m[:part].downcase[/\A\w+/]] * 30) + 1) : month(m[:month]) + PARTS.fetch(m[:part].downcase[/\A\w+/])
         }],
         /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
@@ -79,12 +79,13 @@ module Peony
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
-        /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
+        /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, ->(m) { FEASTS[m[1]] }],
+        /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, ->(m) { FEASTS[m[1].capitalize] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
         /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{MONTHS.map(&:capitalize).join('|')})\b/ => [:month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
@@ -111,8 +112,27 @@ module Peony
       # "Five: we would like to go home", among clock times.
       HOUR_LEADS = /(?<=\A|\n|[.;] )(#{HOUR})(?=: )/i
 
+      # "Mon 4,000, Tue 6,500": in a row of them.
+      SHORT_DAYS = /\b(Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)\b\.?/
+      # "Van's here at 7. We load till 8": in a row of them.
+      BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
+      # "From 620 until the raiders came in 793", among years of four digits.
+      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([3-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
+
+      # "It was out by breakfast", among clock times.
+      MEALS = { "dawn" => 6.0, "breakfast" => 8.0, "lunch" => 12.5, "lunchtime" => 12.5, "teatime" => 16.5, "dusk" => 18.5, "supper" => 19.0 }.freeze
+      BY_MEAL = /\b(?:by|at|before|after) (#{MEALS.keys.join('|')})\b/i
+
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
+
+      # What tells a moment only in a row of its like, or among others of its kind.
+      FURTHER = [
+        [SHORT_DAYS, :weekday, ->(m) { DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { hour(m[1]) }, :row],
+        [HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { month(m[1]).to_f }, :row],
+        [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { hour(m[1]) }, :among],
+        [NAMED, :month, ->(m) { month(m[1]).to_f }, :among], [HOUR_LEADS, :time, ->(m) { hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+      ].freeze
 
       module_function
 
@@ -123,13 +143,10 @@ module Peony
 
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
-        scan(string, HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, taken) if string.scan(HOURS).size >= 3
+        FURTHER.each do |pattern, kind, sort, where|
+          scan(string, pattern, kind, sort, taken) if where == :row ? string.scan(pattern).size >= 3 : taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= 2
+        end
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
-        scan(string, BARE, :year, ->(m) { m[1].to_f }, taken) if taken.count { |t| t.kind == :year } >= 2
-        scan(string, CLOCKED, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
-        scan(string, NAMED, :month, ->(m) { month(m[1]).to_f }, taken) if taken.count { |t| t.kind == :month && t.sort < 13 } >= 2
-        scan(string, HOUR_LEADS, :time, ->(m) { hour(m[1]) }, taken) if taken.count { |t| t.kind == :time } >= 2
-        scan(string, LEADS, :month, ->(m) { month(m[1]).to_f }, taken) if string.scan(LEADS).size >= 3
         days_alone(string, taken)
         level(taken).sort_by(&:from)
       end

@@ -17,6 +17,7 @@ module Peony
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
+      PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
@@ -138,6 +139,8 @@ module Peony
 
       # "It saves eleven thousand a year": money, though of no currency that is told.
       def paid?(quantity)
+        return true if quantity.value >= 100 && text.string[[0, quantity.from - 12].max...quantity.from].match?(PRICED)
+
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
 
@@ -212,7 +215,7 @@ module Peony
       def paired(quantity, last)
         sentences = text.sentences
         at = sentences.index { |s| s.from <= quantity.from && quantity.to <= s.to }
-        return nil if at.nil? || last.from < sentences[at].from || !@said.include?(last) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
+        return nil if at.nil? || last.from < sentences[at].from || !(@said.include?(last) || led_by?(last, sentences[at])) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
 
         earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" && !passing?(q) }
         together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find do |units|
@@ -222,6 +225,12 @@ module Peony
           end
         end
         together&.find { |u| !same?(u, last.unit) }
+      end
+
+      # "With six of them it took 35": two numbers that say no unit, the first of them counting what others counted in that place.
+      def led_by?(last, sentence)
+        told = @list.select { |q| q.from >= sentence.from && q.to <= sentence.to }
+        told.size == 2 && told.first.equal?(last) && text.string[sentence.from...last.from].match?(/\A(?:and |but )?(?:with|for|at|from|when|after) (?:\w+ )?\z/i)
       end
 
       def same?(one, other) = (Units::SHORT[one] || one) == (Units::SHORT[other] || other)

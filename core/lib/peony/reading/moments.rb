@@ -9,10 +9,13 @@ module Peony
       NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
+      AGE = /\b(?:at birth|(?:at|after|by) (?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)/i
+      # "Left school at fourteen": so many years after a birth that is dated.
+      AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent))(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
       # "The wires go up over the summer": among months, where it fits between those beside it.
       SEASON = /\b(?:over|during|in|through(?:out)?|by|before|after) (?:the )?(?<what>#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?\d)/i
@@ -24,19 +27,43 @@ module Peony
       # @param dates [Array<Dates::Moment>] in order
       # @return [Array<Dates::Moment>] with those told from the one before them, in order
       def of(string, dates)
+        return ages(string) if dates.empty?
         return dates if dates.size < 2
 
-        told = [LATER, NEXT, MONTH].flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
-        found = told.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
-        found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
-        found.sort_by { |m| m.begin(0) }.each_with_object(dates.dup) do |match, all|
+        told(string, dates).each_with_object(dates.dup) do |match, all|
           before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
-          sort = if match.names.empty? then NOW
-                 elsif match.names.include?("number") then later(before, match)
-                 else following(before, match.captures.compact.first.downcase)
-                 end
-          all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort, kind: before.kind)
+          all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort(match, before, dates), kind: before.kind)
         end.sort_by(&:from)
+      end
+
+      # @return [Array<MatchData>] in order
+      def told(string, dates)
+        patterns = [LATER, NEXT, MONTH]
+        patterns << AGED if dates.first.kind == :year && string.match?(/\bborn\b/i)
+        found = patterns.flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
+        found = found.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
+        found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
+        found.sort_by { |m| m.begin(0) }
+      end
+
+      def sort(match, before, dates)
+        if match.names.empty? then NOW
+        elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
+        elsif match.names.include?("number") then later(before, match)
+        else following(before, match.captures.compact.first.downcase)
+        end
+      end
+
+      # "At birth a lamb gets its tag. It is dipped at three weeks and shorn after a year": so long after a beginning; three of them make a row.
+      def ages(string)
+        found = matches(string, AGE)
+        return [] if found.size < 3
+
+        unit = found.filter_map { |m| m[:unit] }.first or return []
+        found.map do |m|
+          amount = m[:unit].nil? && m[:number].nil? ? 0 : Numbers.amount(m[:number]) || 1
+          Dates::Moment.new(text: m[0], from: m.begin(0), to: m.end(0), sort: amount * HOURS.fetch((m[:unit] || unit).downcase.delete_suffix("s")) / 24.0, kind: :count)
+        end
       end
 
       def seasons(string, dates)

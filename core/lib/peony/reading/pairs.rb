@@ -14,7 +14,7 @@ module Peony
       # @return [Array<Pair>] each with what changed
       def changes(text)
         found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
-        found = across(text).reject { |p| found.any? { |f| f.from < p.to && p.from < f.to } } + found
+        found = across(text).reject { |p| found.any? { |f| [f.one, f.two].intersect?([p.one, p.two]) } } + found
         found += further(text, found) if found.any?
         found += Unchanged.in(text, found.flat_map { |p| [p.one, p.two] }) if found.any?
         found.sort_by(&:from)

@@ -37,12 +37,27 @@ module Peony
       def of(text, family)
         spans = Seams.parts(text, family)
         chances = Strays.chances(text, spans, family)
-        kept = Counts.kept(chances, text.once(:announced) { Counts.announced(text) })
+        faint = faint(text, family, spans, chances)
+        kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
+        cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans.each_with_index.with_object([]) do |(span, i), points|
-          if kept.include?(i) then points << Point.new(span: span, more: [], chance: chances[i])
+          if kept.include?(i) then points.concat(cut(text, span, cuts).map { |part| Point.new(span: part, more: [], chance: chances[i]) })
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
+      end
+
+      # Where a part that carries a point may hold another one.
+      def faint(text, family, spans, chances)
+        Seams.faint(text, family).filter_map do |joint|
+          at = spans.index { |s| s.from < joint.from && joint.to < s.to } or next
+          joint.tap { |j| j.chance *= chances[at] } if chances[at] >= 0.5
+        end
+      end
+
+      def cut(text, span, joints)
+        start = span.from
+        joints.select { |j| j.from.between?(span.from, span.to) }.sort_by(&:from).map { |j| text.span(start, j.from).tap { start = j.to } } << text.span(start, span.to)
       end
 
       # A sentence that speaks on about what was just named.

@@ -7,8 +7,10 @@ module Peony
       Ratio = Struct.new(:part, :whole, :goal, keyword_init: true)
 
       IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
-      STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
-      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+      STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every|per)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
+      # "One dentist for 4,100 people"
+      ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
+      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       # "It is £11,000, and we have £4,400 of it."
       OF_IT = /[£€$]\d[\d,.]*k? of (?:it|that|this)\b/
@@ -18,7 +20,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Ratio>]
       def of(text)
-        said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -30,13 +32,17 @@ module Peony
         text.quantities.each_cons(2).filter_map do |a, b|
           gap = text.string[a.to...b.from]
           next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
-          next unless gap.match?(STRICT) || (gap.match?(IN) && (a.unit == b.unit || text.string[a.to...b.from].match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
 
-          Ratio.new(part: a, whole: b, goal: !gap.match?(STRICT))
+          strict = gap.match?(STRICT) || (a.value == 1 && gap.match?(ONE_FOR))
+          Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
         end
       end
 
       NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
+
+      # "A third of all letters begin so": alone in its passage.
+      SHARE = /\b(an?|one|two|three|four|seven|nine) (half|thirds?|quarters?|fifths?|sixths?|sevenths?|eighths?|ninths?|tenths?) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i
+      FRACTIONS = { "half" => 2, "third" => 3, "quarter" => 4, "fifth" => 5, "sixth" => 6, "seventh" => 7, "eighth" => 8, "ninth" => 9, "tenth" => 10 }.freeze
 
       EVERY = /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i
 
@@ -49,10 +55,19 @@ module Peony
         end
       end
 
-      # "For every hour at sea the crew spends four on maintenance": so many of the one for each of the other.
+      def shares(text)
+        match = text.quantities.size == 1 ? text.string.match(SHARE) : nil
+        return [] unless match
+
+        values = [Numbers.spelled(match[1].downcase).to_i.clamp(1, 9), FRACTIONS.fetch(match[2].downcase.delete_suffix("s"))]
+        one, whole = values.map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(2)) }
+        [Ratio.new(part: one, whole: whole)]
+      end
+
+      # "For every hour at sea the crew spends four on maintenance", "for every teacher there are 19 pupils": so many of the one for each of the other.
       def each(text)
         text.sentences.filter_map do |s|
-          next unless (match = s.text.match(/\A(?:and |but )?for every (hour|day|mile|minute|week|year|pound|euro|litre|kilo)\b[^,;.]{3,60}/i))
+          next unless (match = s.text.match(/\A(?:and |but )?for (?:every|each) ([a-z]+)\b[^,;.]{3,60}/i)) && Numbers.spelled(match[1]).to_i.zero?
 
           whole = text.quantities_in(s).find { |q| q.from >= s.from + match.begin(1) && q.value > 1 } or next
           one = Quantity.new(value: 1, unit: "#{match[1].downcase}s", text: "every #{match[1]}", from: s.from + match.begin(0), to: s.from + match.end(1))

@@ -11,6 +11,7 @@ module Peony
       # What a sentence may begin with before its subject.
       LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
       # Names that stand for no thing of their own.
+      COUNTED = /\A(?:two|three|both|four|several|some|many)\z/
       EMPTY = %w[one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
       # Of the sentences that name one of them, how many must speak of it alone.
       LEAST = 0.75
@@ -48,7 +49,7 @@ module Peony
       def weigh(text, spans, held, heads, names)
         told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
         first = names.map { |name| told.find { |i| heads[i] == name } }
-        return nil if first.any?(&:nil?) || first != first.sort
+        return nil if first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
 
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size
@@ -58,6 +59,9 @@ module Peony
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
+
+      # A third that is first told of within a sentence, where the others begin one, belongs to what the sentence is about.
+      def halfway?(text, spans) = spans.size > 2 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1
 
       # Gives every stretch to the side it names; one that names none and does not go on is strange to all.
       def deal(text, spans, held, heads, names, from)
@@ -83,14 +87,34 @@ module Peony
       def headed(text) = text.once(:headed) { text.passage.heading.to_s.downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s")[0, 6] } }
 
       # The nouns of a stretch, and its names.
-      def names(text, span) = text.tokens_in(span).select { |t| name?(t) }.map { |t| stem(t) }.uniq
+      def names(text, span) = text.tokens_in(span).flat_map { |t| [(stem(t) if name?(t)), (t.low[0, 6] if kinds(text).include?(t.low))] }.compact.uniq
 
       # The first noun before the verb.
       def subject(text, span)
         tokens = text.tokens_in(span).drop_while { |t| LEADING.include?(t.low) }
         verb = tokens.index(&:finite?) || [tokens.size, 5].min
-        token = tokens.first([verb, 5].min + 1).find { |t| name?(t) && !EMPTY.include?(t.low) }
-        token && stem(token)
+        tokens = tokens.first([verb, 5].min + 1)
+        told = tokens.find { |t| name?(t) && !EMPTY.include?(t.low) }
+        # "Two roofers have been up the tower" names neither.
+        return nil if told && tokens.first.low.match?(COUNTED)
+
+        kind = tokens.find { |t| kinds(text).include?(t.low) }
+        kind ? kind.low[0, 6] : told && stem(told)
+      end
+
+      # "The northern path … The southern one …": what tells things of one kind apart, where one of them is only "one".
+      def kinds(text)
+        text.once(:kinds_of_one) do
+          ones = text.tokens.each_cons(2).select { |a, b| b.low == "one" && a.tag.start_with?("jj") && !Words::STOP.include?(a.low) }.map { |a, _| a.low }
+          ones.any? ? (ones + leading_kinds(text)).uniq : []
+        end
+      end
+
+      def leading_kinds(text)
+        text.sentences.filter_map do |s|
+          first, second = text.tokens_in(s).drop_while { |t| LEADING.include?(t.low) }
+          first.low if first && second&.noun? && first.tag.start_with?("jj") && !first.tag.match?(/\Ajj[rs]\z/)
+        end
       end
 
       def name?(token) = (token.noun? || token.text.match?(/\A[[:upper:]][[:lower:]]{2,}/)) && !token.tag.start_with?("prp") && !Words::STOP.include?(token.low) && token.low.length > 2
@@ -99,7 +123,7 @@ module Peony
       # The name as it stands, with what belongs to it.
       def called(text, span, name)
         tokens = text.tokens_in(span)
-        at = tokens.index { |t| name?(t) && stem(t) == name } or return Titles.of(span.text).first
+        at = tokens.index { |t| name?(t) && stem(t) == name } || tokens.index { |t| t.low.start_with?(name) && kinds(text).include?(t.low) } or return Titles.of(span.text).first
         first = at
         first -= 1 while first.positive? && (tokens[first - 1].noun? || tokens[first - 1].tag.match?(/\A(?:jj|vbn|vbg)/))
         last = at

@@ -11,9 +11,13 @@ module Peony
                \s+(?:(?<and>and)\s+|(?<so>so)\s+(?!that\b|\w+\s+that\b)|(?<but>but)\s+|(?<who>(?=(?:who|which)\b)))/x
       KINDS = JOINT.names.map(&:to_sym).freeze
       LEAST = 0.4
+      # The steps of a round stand two in a sentence more often than not.
+      LEAST_OF = { "cycle" => 0.15 }.freeze
+      # A joint that is no seam may be one yet, where that makes the number of points likelier: see Points.
+      FAINT = 0.1
       # A sentence with more joints than this is no sentence; what is behind them is not parted.
       MOST = 60
-      Joint = Struct.new(:kind, :from, :to, keyword_init: true)
+      Joint = Struct.new(:kind, :from, :to, :chance, keyword_init: true)
 
       module_function
 
@@ -43,10 +47,28 @@ module Peony
       end
 
       def part(text, sentence, family)
-        weights = Weights.read_as("seams", family)
         start = sentence.from
-        walk(text, sentence) { |signs| Weights.chance(signs, weights) >= LEAST }
-          .map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
+        seams(text, sentence, family).map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
+      end
+
+      # @return [Array<Joint>] joints of all sentences that are likely to be seams, but less so than those at which they are parted
+      def faint(text, family)
+        text.sentences.flat_map do |sentence|
+          found = []
+          seams(text, sentence, family) { |joint, chance| found << joint.dup.tap { |j| j.chance = chance } if chance.between?(FAINT, least(family)) }
+          found
+        end
+      end
+
+      def least(family) = LEAST_OF.fetch(family, LEAST)
+
+      def seams(text, sentence, family)
+        weights = Weights.read_as("seams", family)
+        walk(text, sentence) do |signs, joint|
+          chance = Weights.chance(signs, weights)
+          yield(joint, chance) if block_given?
+          chance >= least(family)
+        end
       end
 
       # Goes along the joints; each is seen from the last seam before it.

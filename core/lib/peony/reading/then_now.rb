@@ -4,12 +4,14 @@ module Peony
   module Reading
     # One quantity long ago and today, each in its own words: "used to lose sixty cubic metres a week … The loss is now four".
     module ThenNow
-      OLD = /\b(?:used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
+      OLD = /\b(?:then(?=:)|before(?=:)|used to|ago|formerly|once|before|(?:last|the) (?:year|spring|summer|autumn|winter|season) before|in the old days|was|were|had)\b/i
       NEW = /\b(?:now|today|nowadays|these days|this (?:year|spring|summer|autumn|winter|season|month|week|morning)|last (?:week|month|night|#{Dates::DAYS.join('|')})|since(?: \w+)?)\b/i
 
       # "A loaf was one twenty when I started. It's two sixty-five."
       IS = /\A(?:(?:it|they|that)(?:['’]s|['’]re| is| are)|is|are)\b/i
 
+      # "She has got it down to four"
+      DOWN = /\b(?:got|brought|cut|driven|had|have) (?:it|that|this|them) (?:down|up) to\b/i
       STATE = /\bit (?:takes|is|costs|needs|has|lasts|brings)\b|#{NEW}/i
 
       module_function
@@ -17,19 +19,20 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Pairs::Pair>] one, or none
       def changes(text)
-        return [] if text.tree.size >= 2
+        row = text.tree.size > 2 ? [] : row(text)
+        return row if row.any? || text.tree.size >= 2
 
-        row = row(text)
-        return row if row.any?
+        one, two = two(text)
+        before, after = [one, two].map { |q| q && text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        before && after && told?(before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)] : []
+      end
 
+      # @return [Array<Quantity>] the two that are told, or none
+      def two(text)
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
         list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || (q.value <= 2 && q.value.is_a?(Integer)) }
         list = list.reject { |q| text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
-        list = used(text) if list.size != 2
-        return [] unless list.size == 2
-
-        before, after = list.map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
-        before && after && told?(before, after, *list) ? [Pairs::Pair.new(one: list[0], two: list[1], name: "", from: before.from, to: after.to)] : []
+        list.size == 2 ? list : used(text)
       end
 
       # "Two years ago it sold 340 loaves and threw away fifty. Now it sells 410 and throws away six": as many numbers then as now.
@@ -40,7 +43,7 @@ module Peony
           pairs = numbers(text, before).zip(numbers(text, after))
           next unless pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
 
-          return pairs.map { |a, b| Pairs::Pair.new(one: a, two: b, name: "", from: before.from, to: after.to) }
+          return pairs.map { |a, b| Pairs::Pair.new(one: a, two: b, name: text.tree.any? ? Pairs.counted(text, a) : "", from: before.from, to: after.to) }
         end
         []
       end
@@ -63,7 +66,7 @@ module Peony
       def told?(before, after, one, two)
         return false if before.from == after.from || one.value == two.value
 
-        told = before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i))
+        told = after.text.match?(DOWN) || (before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
         told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end

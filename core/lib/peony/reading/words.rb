@@ -4,19 +4,7 @@ module Peony
   module Reading
     # Small closed word lists of English.
     module Words
-      IMPERATIVES = %w[
-        add adjust agree aim align allow apply arrange ask assemble attach bake be begin bend bind blow boil book bring brush build burn buy
-        call carry centre center change charge check choose clamp clean clear click clip close coat collect come compare complete connect
-        continue cook cool count cover create cut decide dip discard divide do double drag drain draw drive drop dry eat empty enter face
-        feed file fill find finish fit fix fold follow freeze gather get give glue go grease grind hand hang heat hold insert invite join keep
-        knead label lay leave let level lift light line list listen load lock log look loosen lower make mark match measure meet melt mix
-        mount move note open order pack paint park paste pay peel pick pin place plan plant plug point polish pour preheat prepare press
-        print pull pump push put raise read record remove repeat replace report rest return ring rinse roast roll rotate rub run save scan
-        score screw season seal select send serve set shake share show shut sieve sift sign sit skim slide slice soak sort spin split spray
-        spread sprinkle squeeze stack stamp stand start stay stick stir stop store straighten strain stretch sweep swap switch take tap tell
-        test thank think thread throw tidy tie tighten tilt tip top touch train transfer trim try turn twist type unfold unlock unplug unscrew
-        use wait walk warm wash watch water wear weigh wet wind wipe wrap write zip
-      ].to_set.freeze
+      IMPERATIVES = File.readlines(File.join(ASSETS, "reading", "imperatives.txt"), chomp: true).to_set.freeze
 
       # Words that lead a step without being part of it. An ordinal leads only before a comma or a verb with its object:
       # "First, open" and "First open the dome", but not "First group".

@@ -9,12 +9,29 @@ module Peony
       HEAD = /\A\s*[[:upper:]].*[[:alpha:]?]\s*\z/
       # Within a run of lines a question may be what is said.
       INNER = /\A\s*[[:upper:]\d].*[[:alpha:]]\s*\z/
-      NUMBER = /\A\s*[£€$]?\d[\d,.]*(?:\s?(?:%|[[:alpha:]°]{1,3}))?\s*\z/
+      NUMBER = /\A\s*[£€$]?\d[\d,.]*(?:\s?(?:%|[[:alpha:]°]{1,3}|[ap]\.m\.))?\s*\z/
+      SIGNS = /\A\s*([+–−-])\s+(?=\S)/
       STOP = /[.!?]["”’)]?\s*\z/
+      # Heads of two sides, of an assessment and of what groups share.
+      SIDE = /\A\s*(?:(?:arguments?\ |reasons?\ |points?\ )?(?:in\ favour|for|against)|pros?|cons?|advantages?|disadvantages?|dos?|don['’]?ts?|before|after|then|now|strengths?|weaknesse?s?|opportunit(?:y|ies)|
+                        threats?|both|shared|myths?|facts?|likes?|dislikes?|good|bad|plus(?:es)?|minus(?:es)?|yes|no|risks?|chances?)\s*\z/xi
       # A line below a head says something, or goes on from it in lower case.
       BELOW = /#{STOP}|\A\s*[[:lower:]]/
 
       module_function
+
+      # A run of lines without blank ones that is made of heads and what stands below each, or of numbers and what each is of.
+      # @return [Array<Block>, nil]
+      def run(run)
+        title, groups = heads(run)
+        return headed(title, groups) if groups
+
+        title, groups = signed(run)
+        return [*title.map { |line| Text.as(line, "heading", 2) }, *groups.flat_map { |group| under_sign(group) }] if groups
+
+        title, pairs = numbers(run)
+        [*title.map { |line| Text.as(line, "heading", 2) }, *pairs.map { |pair| number(pair) }] if pairs
+      end
 
       # Heads and what is said below each, under a title or not, without blank lines.
       # @param run [Array<Text::Line>]
@@ -22,11 +39,26 @@ module Peony
       def heads(run)
         return nil if run.size < 4 || run.any? { |line| line.text.match?(Text::BULLET) || line.text.match?(Text::HASH) }
 
+        told = sides(run)
+        return told if told
+
         title, rest = title?(run[0]) && few?(run[1], INNER) ? [run.first, run.drop(1)] : [nil, run]
         groups = rest.slice_before { |line| few?(line, INNER) }.to_a
         told = groups.size >= 2 && groups.all? { |head, *body| few?(head, INNER) && body.any? && body.all? { |line| line.text.match?(BELOW) } }
         [title, groups] if told
       end
+
+      # "In favour", some lines, "Against", some lines: words that are heads wherever they stand alone, whatever the lines below them look like.
+      def sides(run)
+        named = run.first.text.match?(/\b(?:or|and|versus|vs)\b/) ? run.first.text.downcase : ""
+        at = run.each_index.select { |i| run[i].text.match?(SIDE) || (i.positive? && named?(run[i], named)) }
+        return nil unless at.size.between?(2, 4) && at.first <= 1 && at.each_cons(2).all? { |a, b| b > a + 1 } && at.last < run.size - 1
+
+        [at.first.zero? ? nil : run.first, at.each_with_index.map { |from, i| run[from...(at[i + 1] || run.size)] }]
+      end
+
+      # "Ebook" under "Ebook or paper?"
+      def named?(line, title) = title.match?(/\b#{Regexp.escape(line.text.strip.downcase)}\b/) && few?(line, INNER)
 
       def title?(line) = few?(line, INNER) || (line.text.strip.split.size <= 10 && line.text.match?(/[[:alpha:]?:]\s*\z/))
 
@@ -64,6 +96,31 @@ module Peony
         head, *rest = run
         alone = rest.all? { |line| line.text.match?(STOP) && !line.text.match?(Text::BULLET) }
         rest.one? || alone ? headed(nil, [run]) : [Text.as(head, "heading", 3), *Text.blocks_of(rest)]
+      end
+
+      # Lines with a plus, then lines with a minus: what speaks for and against, under a title or not.
+      # @return [Array(Array<Text::Line>, Array<Array<Text::Line>>), nil]
+      def signed(run)
+        title, rest = run.first.text.match?(SIGNS) ? [[], run] : [run.first(1), run.drop(1)]
+        return nil if rest.size < 3 || rest.any? { |line| !line.text.match?(SIGNS) }
+
+        groups = rest.chunk_while { |one, two| one.text[SIGNS, 1] == two.text[SIGNS, 1] }.to_a
+        [title, groups] if groups.size == 2 && groups.one? { |group| group.first.text.match?(/\A\s*\+/) }
+      end
+
+      # The sign by itself leads what stands behind it.
+      def under_sign(group)
+        sign = group.first.text[SIGNS, 1]
+        [Block.new(type: "paragraph", text: sign, at: group.first.at + group.first.text.index(sign)),
+         *group.map { |line| Block.new(type: "item", level: 0, text: line.text.sub(SIGNS, "").strip, at: line.at + line.text[SIGNS].length) }]
+      end
+
+      # Numbers and what each is of, line by line, under a title or not.
+      # @return [Array(Array<Text::Line>, Array<Array<Text::Line>>), nil] the title, if there is one, and the pairs
+      def numbers(run)
+        title, rest = run.first.text.match?(NUMBER) ? [[], run] : [run.first(1), run.drop(1)]
+        pairs = rest.each_slice(2).to_a
+        [title, pairs] if pairs.size >= 2 && pairs.all? { |number, words| number.text.match?(NUMBER) && words&.text.to_s.match?(/[[:alpha:]]{3}/) }
       end
 
       # "412" over "children taught to swim": one entry.

@@ -4,7 +4,7 @@ module Peony
   module Notes
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
-      BULLET = /\A(\s*)([-*•–·▪◦‣○]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      BULLET = /\A(\s*)([-*•–·▪◦‣○+✓✔✗✘]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
       DOTTED = /\A(\s*)(\d{1,2})((?:\.\d{1,2})+)\.?\s+(?=[[:alpha:]])/
       UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
@@ -50,6 +50,8 @@ module Peony
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
       LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      # "Week 1 Interviews", "Weeks 3 and 4 Building"
+      COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
       HEADED = /\A\s*[[:upper:]]\S*(?: \S+){0,2}:\s/
       # A line longer than this was not broken: every line is a paragraph.
@@ -58,7 +60,8 @@ module Peony
       WRAPPED = 58
 
       def blocks_of(run)
-        Sections.heads(run)&.then { |title, groups| return Sections.headed(title, groups) }
+        told = Sections.run(run)
+        return told if told
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
@@ -130,6 +133,7 @@ module Peony
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
         return true if names_both?(first, rest)
+        return false if first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })

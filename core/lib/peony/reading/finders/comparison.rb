@@ -7,7 +7,7 @@ module Peony
       class Comparison < Finder
         family "comparison"
 
-        WHILE = /,\s+(?:while|whereas) |\A(?:while|whereas) (?=[^,]+, )/i
+        WHILE = /,\s+(?:while|whereas) |\A(?:while|whereas|where) (?=[^,]+, )/i
 
         ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
 
@@ -115,14 +115,20 @@ module Peony
 
         # "While the bus is cheap and slow, the train is dear and quick."
         def of_while
-          sentence = nodes.size < 2 && text.sentences.one? ? text.sentences.first : nil
+          sentence = nodes.size < 2 && text.sentences.size <= 3 ? text.sentences.first : nil
           return nil unless sentence&.text&.match?(WHILE)
 
           parts = sentence.text.match?(/\Awh/i) ? Sentences.clauses(text.span(sentence.from + sentence.text.index(" ") + 1, sentence.to), /,\s+/) : Sentences.clauses(sentence, WHILE)
           return nil unless parts.size == 2 && parts.all? { |s| Series.subject_verb?(text, s) }
 
+          names = parts.map { |s| head(s) }
+          further = text.sentences.drop(1)
+          named = further.map { |s| names.select { |name| name && s.text.downcase.include?(name) } }
+          return nil if named.any?(&:empty?)
+
           @strength = 0.4
-          parts.map { |s| portrait([s]) }
+          # What names both of them is nobody's.
+          parts.zip(names).map { |s, name| portrait([s, *further.zip(named).select { |_, list| list == [name] }.map(&:first)]) }
         end
 
         # Two things told in turn, each by its own name and by what goes on about it: see {Rivals}.

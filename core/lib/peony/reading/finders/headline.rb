@@ -47,7 +47,7 @@ module Peony
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
           told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| text.quantities_in(p).any? }
-          return told.map { |p| number(p, text.quantities_in(p).first) } if told.size >= 3
+          return told.map { |p| number(p, text.quantities_in(p).first) } if told.size >= 2
 
           apart(sentence, list).map { |span, q| number(span, q) }
         end
@@ -57,11 +57,18 @@ module Peony
           ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(Ratios::STRICT) }
           return [[sentence, ratio.first]] if ratio
 
-          strong = text.measures.select { |m| m.sentence.from == sentence.from && list.include?(m.quantity) && weight(m.quantity) >= 1 }
+          own = text.measures.select { |m| m.sentence.from == sentence.from && list.include?(m.quantity) }
+          strong = own.select { |m| weight(m.quantity) >= 1 }
+          strong = own if strong.size == 1 && own.size == 2 && paired?(*own.map(&:quantity))
           strong = strong.uniq(&:unit)
           return [[sentence, list.max_by { |q| weight(q) }]] if strong.size < 2
 
           strong.map { |m| [m.span, m.quantity] }
+        end
+
+        # "11,000 programmes and 2 double basses": one after the other, each of a thing of its own.
+        def paired?(one, two)
+          [one, two].all? { |q| q.said && Units.counted?(q.unit) } && one.unit != two.unit && text.string[one.to...two.from].match?(/\A[^.;:!?,]{2,30},? and (?:only |just )?\z/)
         end
 
         # Where running text makes fewer points than it tells numbers, each point keeps its most striking one and remarks keep none.

@@ -7,15 +7,15 @@ module Peony
       class Hierarchy < Finder
         family "hierarchy"
 
-        ABOVE = /\s+(?:is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
+        ABOVE = /\s+(?:>|is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
 
         UNDER = /\b(?:under|below|beneath|reports? to|answers? to|answerable to|takes? orders from|looks after|holds|sections?|hang|elects?|appoints?|has|over|commanded|splits? into|divides? into|divided into|may be|are|is)\b/i
 
         # Says outright who stands over all.
-        TOP = /\b(?:at the (?:very )?(?:top|head)\b|(?:is|['’]s|are) in charge\b(?! of)|above (?:them|us|everyone|everybody|all)\b|over all (?:of it|of them|this)\b|answers? to nobody)/i
+        TOP = /\b(?:at the (?:very )?(?:top|head)\b|(?:is|['’]s|are) in charge\b(?! of)|(?:is|['’]s) the (?:head|boss|chief|director)\b|above (?:them|us|everyone|everybody|all)\b|over all (?:of it|of them|this)\b|answers? to nobody|st(?:ands|ood) (?:over|above)\b)/i
 
         # Names one who is over all the others.
-        HEAD = /\b(?:is run by an? \w+|at the (?:very )?(?:top|head)\b|(?:is|['’]s) (?:in charge|the boss|top \w+)|directs, so|runs the \w+, full stop|top of the heap|one queen|(?:has|have) (?:two|three|four) (?:heads|deputies|captains) (?:under|below))/i
+        HEAD = /\b(?:is run by an? \w+|at the (?:very )?(?:top|head)\b|(?:is|['’]s) (?:in charge|the (?:boss|head|chief)|top \w+)|directs, so|runs the \w+, full stop|top of the heap|one queen|(?:has|have) (?:two|three|four) (?:heads|deputies|captains) (?:under|below))/i
 
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
@@ -143,9 +143,13 @@ module Peony
         # "There are two halls. The land hall has … The sea hall …": as many branches as the first sentence announces, and nothing over them.
         def announced(spans)
           number = spans.first&.text.to_s[/\b(two|three|four|five|six)\b/i, 1] or return nil
-          branches = spans.drop(1).map { |s| branch_of(s) }.select { |b| b.children.any? }
-          branches.select! { |b| text.sentences.any? { |s| s.from == b.spans.first.from } }
+          all = spans.drop(1).map { |s| branch_of(s) }
+          branches = all.select { |b| b.children.any? }
           number = Numbers.spelled(number.downcase)
+          branches.select! { |b| text.sentences.any? { |s| s.from == b.spans.first.from } } if branches.size > number
+          # One of them may have nothing below it.
+          return all if all.size == number && number > 2 && branches.size == number - 1
+
           branches.size.between?(number, number + 1) && number >= 2 && branches.size >= 2 ? branches.first(number) : nil
         end
 

@@ -15,9 +15,11 @@ module Peony
 
         MEET = /\bwhere (?<all>.+?) (?:meets?|overlaps?|come together|coincide)(?<more>(?: with)? [^.;]+)?(?=[.;]|\z)/i
 
-        MUTUAL = /\b(?:both|shared?s?|in common|each other|all three|either|between them|alike|same|together|all of them|every (?:single )?one)\b/
+        MUTUAL = /\b(?:both|shared?s?|in common|each other|all three|each of (?:them|the two)|either|between them|alike|same|together|all of them|every (?:single )?one)\b/
 
         LED_BY_BOTH = /\A(?:and |but |still,? )?(?:both\b|they (?:both|share)|what (?:they|both|the two)\b|in both\b|the two of them\b)/i
+
+        THEN_BOTH = /\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|we(?:['’]ve| have)? both|what (?:they|we) share|in common|the two of (?:them|us)|each of (?:them|the two))/i
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
@@ -40,7 +42,7 @@ module Peony
           only = heads.count { |h| h.match?(/\A(?:only|just)\b|\A[^:]{2,40}\b(?:only|alone)\b/i) }
           return nil if nodes.size > 5 && only < 2
 
-          both = 1 if both.zero? && only >= 2 && joined?(heads)
+          both = 1 if both.zero? && (only >= 2 ? joined?(heads) : named_both?(heads))
           @strength = both == 1 || (both.positive? && only >= 2) ? 0.9 : 0.1
           nodes.map { |n| node_item(n) } if both.positive?
         end
@@ -49,6 +51,14 @@ module Peony
         def joined?(heads)
           labels = heads.map { |h| h[/\A[^:–—]+/].downcase.scan(/[[:alpha:]]{3,}/) - %w[only just alone and with] }
           labels.any? { |words| words.size >= 2 && labels.count { |other| other != words && words.intersect?(other) } >= 2 }
+        end
+
+        # "Poems: … Songs: … Poems and songs alike: …": the last of three names both of the others.
+        def named_both?(heads)
+          return false unless heads.size == 3
+
+          one, two, both = heads.map { |h| h[/\A[^:–—]+/].downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s") } }
+          [one, two].all? { |words| words.size.between?(1, 3) && (words - both).empty? } && !one.intersect?(two)
         end
 
         # Something is shared, in words that tell nothing of who shares it.
@@ -174,10 +184,12 @@ module Peony
 
         # "The shop sells paint and rope, and the chandler charts and rope. Both cut keys": each by itself, then both.
         def each_then_both
-          at = text.sentences.index { |s| s.text.match?(/\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|what they share|in common|the two of them)/i) }
+          at = text.sentences.index { |s| s.text.match?(THEN_BOTH) }
           return nil unless at&.positive? && text.sentences.drop(at).size <= 2
 
           each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }
+          # "A librarian spends the day with books, a barman with bottles": the verb is said once.
+          each = Sentences.clauses(text.sentences.first, /,\s+(?:and |but )?(?=(?:the|an?) )/) if each.size < 2 && at == 1
           # Short sentences the tagger may misread: "Frogs jump and shout."
           each = text.sentences.first(at) unless each.size.between?(2, 3)
           return nil unless each.size.between?(2, 3)

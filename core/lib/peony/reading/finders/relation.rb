@@ -17,7 +17,9 @@ module Peony
           return nil if text.quantities.size < 3
 
           couples = rows || Couples.of(text, text.quantities)
-          found = framed(couples.size < 3 ? [] : items(couples)) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value)
+          found = couples.size < 3 ? [] : items(couples)
+          # Where every number is one of a couple, there is nothing else to tell.
+          found = framed(found) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value) if found.empty? || found.size * 2 != text.quantities.size
           return nil if found.size < 3
 
           numbers = text.quantities.size

@@ -14,6 +14,9 @@ module Peony
         # What labels an entry as a point in time: "Q1", "Week 3", "Autumn term", "This spring".
         ENTRY = /\A(?:Q\d|(?:(?:this|last|next|first|second|third|the) )?(?:(?:spring|summer|autumn|winter|christmas|easter)(?: (?:term|holidays?|half-term))?|(?:week|day|month|term|year|lesson|season)s?(?: (?:\d+|#{Numbers::WORD}))?|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*))(?=\s*[:–—(-]|\s+\d)/i
 
+        # "Week by week:"
+        ROW = /\b(minute|hour|day|night|week|month|term|year|decade) (?:by|after|for) \1\b[^:.]{0,40}:\s+|\b(?:per|each|every) (?:hour|day|night|week|month|quarter|term|year),? (?:were|was|came to|ran)\s+/i
+
         TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
@@ -21,7 +24,7 @@ module Peony
         def find
           return nil if text.quantities.size < 3 || turned?
 
-          points = stretches.flat_map { |s, list| pairs(s, list) }
+          points = row || stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
           points = framed(points) { |p| further_point(p) }.select(&:value)
           return nil if points.size < 3
@@ -32,6 +35,16 @@ module Peony
         end
 
         private
+
+        # "Eggs, week by week: thirty, thirty-six, forty-eight": the numbers follow one another, and none says when.
+        def row
+          sentence = text.sentences.find { |s| s.text.match?(ROW) && text.moments_in(s).empty? } or return nil
+          from = sentence.from + sentence.text.match(ROW).end(0)
+          parts = Sentences.clauses(text.span(from, sentence.to), /,\s+(?:and )?(?:then )?|\s+and (?:then )?/).select { |s| text.quantities_in(s).one? }
+          return nil if parts.size < 3
+
+          parts.map { |s| text.ladder.find { |m| s.from <= m.quantity.from && m.quantity.to <= s.to }.then { |m| made_point(s.text, s, m || text.quantities_in(s).first, nil) } }
+        end
 
         # "Year 7: 42 to 18": each entry tells a change of its own.
         def turned? = nodes.size >= 2 && nodes.map { |n| text.quantities_in(n.span) }.all? { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(TO) }

@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Questions and what follows from their answers, one after the other: a passage cut where another condition or another outcome begins.
+    class Branches
+      # Things told of side by side: "a cold one she opens, a hot one she does not", "loop means yellow, no loop means grey".
+      BESIDE = /what\b(?!['’])|(?:with )?one with\b|with one\b|an? [[:alpha:]-]+ one\b|(?:smaller|bigger|larger|older|younger|heavier|lighter)(?: ones?)? [[:alpha:]]+|(?:no )?[[:alpha:]]+ means\b/
+      # Where another condition or another outcome begins.
+      CUTS = [
+        /(?<=\?)\s+/, /;\s+(?:and |but )?/i, /\.\s+(?!\d)/,
+        /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=yes|no|isn't|isn’t):\s+/i,
+        /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
+        /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
+        /:\s+(?=an?\s[^,;.]{2,40}\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i
+      ].freeze
+      SPLIT = Regexp.union(*CUTS)
+
+      # "No chip? Look at the collar", "Still there? It's the chain": the answer to the question before it, or a case, leads what is done then.
+      ANSWER = /\A(?:and |but )?(?:no|not) (?:an? )?[[:alpha:]'’-]+\?\z/i
+      # "Hot or cold?" is asked.
+      ASKED = /\bor\b|\b(?:who|what|where|which|how|why|when|is|are|am|do|does|did|has|have|had|can|could|was|were|will|would|should|may|must|isn['’]t|aren['’]t)\b|\b(?:it|he|she|there|that)['’]s\b|['’](?:re|ve|d)\b/i
+
+      FRAME = /\b(?:depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
+      IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
+      # What somebody looks at before it is decided.
+      CHECK = /\b(?:looks? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
+      # "No streak, and he puts the kettle on", "a snapping one", "everyone else", "the rest".
+      REST = /\bmeans?\b|\A(?:and |but )?(?:no\b|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
+
+      # Says no more than that one goes on.
+      ON = Regexp.union(
+        /\A(?:right|ok|okay|depends|it depends)\W*\z/i, /\A(?:yes|no|not|so|neither|above|below|if (?:yes|not?|so)|what (?:do|should|shall) (?:i|we|you) do)\W*\z/i,
+        /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next question)\W*\z/i,
+        /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
+      )
+      # "Chick on the path?" names the case; it is no question that branches.
+      CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
+      SAME = /it|they|he|she|you|there|we|that|none|neither|one/
+      # What answers the question before it: "If so", "If it does,", "Then", "Yes".
+      REPLY = Regexp.union(
+        /\A(?:and |but )?(?:if|when|where|should) (?:so|yes|not?|#{SAME})\b(?: (?:is|are|was|does|do|did|has|have|had|can|could|will|would)|['’][a-z]+)?(?: ?n['’]t| ?not| none| one| any)?,/i,
+        /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
+      )
+      ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
+      FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
+
+      # @param text [Reading::Text]
+      # @return [Array<Span>]
+      def self.of(text) = new(text).all
+
+      def initialize(text)
+        @text = text
+      end
+
+      def all
+        list = merged(units.flat_map { |s| answered(Sentences.clauses(s, SPLIT)) }.reject { |s| s.text.match?(ON) || s.text.split.empty? })
+        list = list.drop(1) if list.size > 3 && frame?(list[0], list[1])
+        return list if entries?
+
+        list = list[0..-2] if list.size > 3 && remark?(list.last)
+        list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || i == list.size - 1) } : list
+      end
+
+      private
+
+      attr_reader :text
+
+      def entries? = text.tree.size >= 2
+      def units = entries? ? text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
+
+      # "No: no.": the second is what comes of the first.
+      def answered(parts)
+        parts.each_with_object([]) do |part, all|
+          plain = all.last && [all.last, part].all? { |s| s.text.match?(/\A(?:yes|no)\W*\z/i) } && text.string[all.last.to...part.from].start_with?(":")
+          plain ? all[-1] = text.span(all.last.from, part.to) : all << part
+        end
+      end
+
+      # What only leads the next stays with it: a case that is asked for in a word or two, and what stands before a colon.
+      def merged(list)
+        list.each_with_object([]) do |span, all|
+          leads = all.last && (all.last.text.match?(ANSWER) || case?(all.last, span, all.size == 1) || label?(all.last, span))
+          leads ? all[-1] = text.span(all.last.from, span.to) : all << span
+        end
+      end
+
+      # "Below zero? Cover the lemons"; what opens running text names the matter, and "Wet? Hall." is asked and answered.
+      def case?(span, following, opens)
+        return false if (opens && !entries?) || following.text.split.size < 2 || text.string[span.to...following.to].match?(ANSWERED)
+
+        span.text.match?(/\?\z/) && span.text.split.size <= 6 && !span.text.match?(ASKED)
+      end
+
+      # "You changed your mind: more than a week ahead, ..."
+      def label?(span, following)
+        text.string[span.to...following.from].to_s.start_with?(":") && !span.text.match?(/\?\z/) && !span.text.match?(CHECK) && !text.told?(span) && !span.text.match?(IF)
+      end
+
+      # A last sentence without a condition, which the strays take for an aside.
+      def remark?(span)
+        return true if span.text.match?(/\Aand (?:please|carry on|keep|smile)\b/i)
+
+        !span.text.match?(IF) && !span.text.match?(REST) && text.points("decision").none? { |p| p.span.from < span.to && span.from < p.span.to }
+      end
+
+      # An introduction asks nothing and tells nobody to do anything, or asks what all of it answers.
+      def frame?(span, following)
+        # "Cloud over half the sky? If yes, show films": that is asked.
+        return false if text.string[[0, following.from - 10].max...following.from].match?(/\bif (?:yes|not?|so),? ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
+        return following.text.match?(/\Adon['’]t\b/i) || text.told?(following) if span.text.match?(CASE) && entries?
+        return matter?(span, following) if span.text.end_with?("?") && !entries?
+
+        span.text.match?(FRAME) || (!entries? && !span.text.match?(IF) && !span.text.match?(CHECK) && !Words.imperative?(span.text) && !span.text.include?(":"))
+      end
+
+      # "Should it be printed at all? If fewer than ten people need it, ...": the question of the whole.
+      def matter?(span, following)
+        return false if span.from != text.sentences.first.from || following.text.match?(REPLY) || (following.text.split.size <= 2 && !text.told?(following))
+        return true if span.text.match?(CASE)
+        return false if span.text.match?(/\A(?:is|are|does|do|has|have|can|was)\b/i) && following.text.match?(/\Aif (?:it|they|he|she|there)\b/i)
+
+        following.text.match?(/\A[^:]*\?\z/) || text.told?(following) || following.text.match?(/\A(?:if|when|under|below|up to|for)\b/i)
+      end
+    end
+  end
+end

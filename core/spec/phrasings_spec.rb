@@ -42,7 +42,15 @@ RSpec.describe "Phrasings" do
       "Absences halved: 18 in autumn, 9 in spring." => [9],
       "Pupils per class: 31 before the annexe, 24 after." => [24],
       "It was 7 degrees at six and 19 degrees at noon." => [19],
-      "We planted 200 trees last year and 350 this year." => [350]
+      "We planted 200 trees last year and 350 this year." => [350],
+      "She took nine minutes to fill a jar. She has got it down to four." => [4],
+      "Noise: at the start it was 58 decibels; on Monday it was 71." => [71],
+      "The last census found 340 moths. That was before the traps. There were 28 this time." => [28],
+      "Our new bottle weighs 310 g. The old one weighed 480." => [310],
+      "In 1900 a farmer fed 4 people. Today one farmer feeds 130." => [130],
+      "Then: 3 buses, 900 passengers, 22 complaints. Now: 5 buses, 2,100 passengers, 6 complaints." => [5, 2100, 6],
+      "Applications are up from 240 to 310, while the number of trainees has fallen from 22 to 13." => [310, 13],
+      "In 2016 there were two kinds of butterfly. In 2023 the children counted nine, and nests are up as well, to 14 from 3." => [9, 14]
     },
     "ratio" => {
       "We have £300 of the £400 we need." => [75],
@@ -72,7 +80,13 @@ RSpec.describe "Phrasings" do
       "Seven visitors out of ten come back." => [70],
       "We asked for 500 names and have 350." => [70],
       "350 people have signed; 500 must." => [70],
-      "Twelve children are in the play and three of them can sing." => [25]
+      "Twelve children are in the play and three of them can sing." => [25],
+      "For every teacher there are now 19 pupils." => 1,
+      "We wanted 150 signatures for the crossing and we have got 117." => 1,
+      "Complaints run at 3 per 1,000 parcels." => 1,
+      "There is one dentist for 4,100 people on the coast." => 1,
+      "A third of all letters begin with a lie." => 1,
+      "In our class 17 of 25 pupils have a pet." => 1
     },
     "parts" => {
       "Half is milk, a third is cream and the rest is sugar." => [50, 33.3, 16.7],
@@ -107,7 +121,9 @@ RSpec.describe "Phrasings" do
       "Of 45 pupils, 30 play chess and 25 sing. Ten do the two." => [30, 25, 10],
       "French is taken by 40 pupils, art by 35, and 12 take French and art." => [40, 35, 12],
       "There are 40 dog owners and 35 cat owners, 12 of whom own both." => [40, 35, 12],
-      "40 have a dog. 35 have a cat. 12 have one of each." => [40, 35, 12]
+      "40 have a dog. 35 have a cat. 12 have one of each." => [40, 35, 12],
+      "A librarian spends the day with books, a barman with bottles. Each of them listens to strangers." => 3,
+      "My brother is into trains. I am into birds. We've both got the flask." => 3
     },
     "trend" => {
       "In 2019 we had 40, in 2020 44, in 2021 39." => [40, 44, 39],
@@ -120,7 +136,11 @@ RSpec.describe "Phrasings" do
       "January 40, February 44, March 39, April 52." => [40, 44, 39, 52],
       "It stood at 40 in the spring of 2019, 44 that autumn and 39 in spring 2020." => [40, 44, 39],
       "40 came the first year, 44 the second, 39 the third." => [40, 44, 39],
-      "In week one 40 came, in week two 44 and in week three 39." => [40, 44, 39]
+      "In week one 40 came, in week two 44 and in week three 39." => [40, 44, 39],
+      "Eggs at the gate, week by week: thirty, thirty-six, thirty-six again, forty-eight, and then eleven." => [30, 36, 36, 48, 11],
+      "Downloads per quarter were 1,200, 1,450, 1,900 and, after the radio piece, 4,100." => [1200, 1450, 1900, 4100],
+      "Steps: Mon 4,000, Tue 6,500, Wed 11,000, Thu 10,200, Fri 3,100." => 5,
+      "There were 52 sparrows in the first year. Then it went down, to 44, to 31, to 19." => 4
     },
     "ranking" => {
       "Osk has 61 wells, Varn 44, Halm 30 and Brool 9." => [61, 44, 30, 9],
@@ -129,7 +149,8 @@ RSpec.describe "Phrasings" do
       "Osk: 61. Varn: 44. Halm: 30." => [61, 44, 30],
       "With 61 votes Osk won; Varn had 44, and Halm 30." => [61, 44, 30],
       "At 88 m the tower beats the mast (61 m), the mill (44 m) and the church, at 30 m." => [88, 61, 44, 30],
-      "61 for Osk, 44 for Varn, 30 for Halm." => [61, 44, 30]
+      "61 for Osk, 44 for Varn, 30 for Halm." => [61, 44, 30],
+      "Each cow gives milk: those at Hagg give 31 litres, those at Brow 27, and those in Norrick nine." => [31, 27, 9]
     },
     "timeline" => {
       "Founded 1887, enlarged 1902, closed 1956, reopened 2001." => 4,
@@ -139,20 +160,33 @@ RSpec.describe "Phrasings" do
       "08:00 gates open; 09:30 first race; 12:00 lunch; 14:00 prizes." => 4,
       "In May we dig. In June we plant. July is for weeding and in August we eat." => 4,
       "On Monday they arrive, on Tuesday they unpack, and on Friday they ask when lunch is." => 3,
-      "1790, a mill. 1811, a bridge. 1834, a school." => 3
+      "1790, a mill. 1811, a bridge. 1834, a school." => 3,
+      "Born in a snowstorm in 1931, left school at fourteen, married in 1952, opened a shop four years later." => 4,
+      "At birth a lamb gets its tag. It is dipped at three weeks, weaned at fourteen, and shorn after a year." => 4,
+      "The fire was seen at ten to three. By three the bell was going. At half past four the roof went in. It was out by breakfast." => 4,
+      "The baker is up at two. The dough is turned out by half past, and rolls go in at four. The shop opens at seven." => 4,
+      "The van's here at 7. We load till 8. Doors are at 12, we're on at 1 and done by 3." => 5,
+      "Monks had the island until 793. A hermit came in 1102. The abbey was built in 1240 and closed in 1539." => 4,
+      "It opened as a post office in 1908. During the war it was a hospital. From 1952 it was a school, and in 1987 it became flats." => 4,
+      "In 1588 a school was founded. In 1640 soldiers burned the library. In 1702 there was another." => 3
     },
     "headline" => {
       "412 children. 31 lifeguards. £0 charged." => 3,
       "We taught 412 children and spent £900." => 2,
       "In numbers: 412 children, 31 lifeguards, 7 pools." => 3,
       "One thing to remember: 97 % would come again." => 1,
-      "Visitors: 4,100. Dogs: 310. Complaints: 1." => 3
+      "Visitors: 4,100. Dogs: 310. Complaints: 1." => 3,
+      "It ruined 11,000 programmes and 2 double basses." => [11_000, 2],
+      "It took nine days, 60 tonnes of sand and every spade to build the whale." => [9, 60]
     },
     "comparison" => {
       "The bus costs £4 and takes 70 minutes. The train costs £9 and takes 35." => 2,
       "Oak is hard, dear and slow to dry. Pine is soft, cheap and dry in a year." => 2,
       "While the bus is cheap and slow, the train is dear and quick." => 2,
-      "Plan A: £9 a month, 5 GB, no contract. Plan B: £15 a month, 20 GB, two years." => 2
+      "Plan A: £9 a month, 5 GB, no contract. Plan B: £15 a month, 20 GB, two years." => 2,
+      "Where Norrick has a harbour, Halm has an airport. Halm is quicker." => 2,
+      "Desserts can be hot or cold. A hot dessert wants a spoon and patience in the winter. A cold dessert may be eaten with the fingers; it keeps for days." => 2,
+      "Team North had 320 cases and six people, who needed nine days each. Team South had 280 cases and four people, who needed eleven days each." => 2
     },
     "opposition" => {
       "Pros: cheap, quick. Cons: ugly, loud." => 2,
@@ -162,11 +196,18 @@ RSpec.describe "Phrasings" do
       "Those in favour speak of jobs. Those against speak of swans." => 2,
       "Do wash your hands. Do not touch the walls." => 2,
       "Advantages are the price and the view; the disadvantage is the wind." => 2,
-      "Myth: bats are blind. Fact: they see." => 2
+      "Myth: bats are blind. Fact: they see." => 2,
+      "I love that nobody eats fish at the next desk. What I don't love is that the day has no end." => 2,
+      "In a discussion you should listen and stay polite. You should not interrupt." => 2,
+      "Begin with a greeting and say what you want. Avoid smileys and capital letters." => 2
     },
     "decision" => {
       "Is it raining? If yes, take the bus; if not, walk." => 3,
-      "Wet? Hall. Dry? Green." => 4
+      "Wet? Hall. Dry? Green." => 4,
+      "Can I have the hall? Under ten people you need not ask. If you are more, is it for children? If so, it is free. If not, it is £20." => 4,
+      "Is there fuel? If not, fetch some. Is the clip on? If not, put it on. Still nothing? Ring Len." => 5,
+      "Does it have a bell? Yes: ring it. No: no. Anyone else may knock." => 4,
+      "Is it hot? A cold one she opens, a hot one she does not. If in doubt she waits." => 4
     },
     "cycle" => {
       "Rain falls, rivers run, seas warm and clouds form, and rain falls again." => 4,
@@ -185,13 +226,16 @@ RSpec.describe "Phrasings" do
       "Once it is washed it is dried. When it is dry, it is oiled. Then it is hung." => 3
     },
     "hierarchy" => {
-      "Animals: mammals (cats, dogs), birds (owls, gulls)." => 2
+      "Animals: mammals (cats, dogs), birds (owls, gulls)." => 2,
+      "Vertebrates are divided into five classes: fish, frogs, snakes, birds and apes. Invertebrates include insects, spiders and worms." => 2,
+      "The land is made up of three valleys. Ash Valley has Tollen, Stang and Osk. Cole Valley has Brool, Norrick and the mill. In the Mere there is only Hollenwick." => 3
     },
     "cause" => {
       "It failed because the rope was old, the knot was bad and nobody looked." => 3,
       "Reasons: old rope, bad knot, nobody looking." => 3,
       "Old rope led to a fall, the fall to a fright, and the fright to a ban." => 3,
-      "Three things caused it: rain, rust and Bram." => 3
+      "Three things caused it: rain, rust and Bram." => 3,
+      "The main reasons were the cold spring, longer hours and the new ovens. A faulty valve also ran unnoticed." => 4
     },
     "hub" => {
       "Everything hangs on the key: the hall, the piano, the bar." => 3,
@@ -200,7 +244,8 @@ RSpec.describe "Phrasings" do
     "list" => {
       "Bring a hat, a coat and a spoon." => 3,
       "You will need: hat, coat, spoon." => 3,
-      "We sell hats. We mend coats. We lend spoons." => 3
+      "We sell hats. We mend coats. We lend spoons." => 3,
+      "The kit contains a map, two pencils and a whistle." => 3
     },
     "journey" => {
       "She arrives nervous, is shown round, relaxes over tea and leaves happy." => 4

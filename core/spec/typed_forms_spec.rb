@@ -27,6 +27,33 @@ RSpec.describe "Typed forms" do
       expect(text(words).tree.map { |n| n.span.text }).to eq(["The Otter", "The Badger"])
     end
 
+    it "sees the heads of two sides, whatever the lines below them look like" do
+      words = "Letting the flat\nIn favour\nMore money in summer\nSomebody airs the place\nAgainst\nSheets every Saturday\n"
+      expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["In favour", 2], ["Against", 1]])
+      expect(titles("opposition", words)).to eq(["In favour", "Against"])
+    end
+
+    it "sees heads that the title names" do
+      expect(text("Ebook or paper?\nEbook\n£4.50, lends to nobody\nPaper\n£9, lends to anybody\n").tree.map { |n| n.span.text }).to eq(%w[Ebook Paper])
+    end
+
+    it "takes lines with a plus and lines with a minus for two sides" do
+      words = "Writing to the newspaper\n+ short\n+ one point\n- capital letters\n- the word disgrace\n"
+      expect(found("opposition", words).items.map { |i| [i.title, i.children.map(&:title)] }).to eq([["+", ["Short", "One point"]], ["-", ["Capital letters", "The word disgrace"]]])
+    end
+
+    it "reads numbers and what each is of, line by line" do
+      expect(values("headline", "The bakery\n460\nloaves a day\n5\nbakers\n")).to eq([460, 5])
+    end
+
+    it "keeps the first week of a row" do
+      expect(titles("timeline", "Week 1 Interviews\nWeek 2 First sketches\nWeeks 3 and 4 Building\nWeek 6 Opening\n")).to eq(["Interviews", "First sketches", "Building", "Opening"])
+    end
+
+    it "tells what three labels share where one of them names both others" do
+      expect(found("overlap", "Poems: rhyme, line breaks\nSongs: a tune, a chorus\nPoems and songs alike: rhythm, feeling\n")&.items&.size).to eq(3)
+    end
+
     it "nests lines by their indents" do
       tree = text("The museum\nDirector: Dr Amadi\n  Collections: Jun\n    clocks\n    maps\n  Public: Petra\n    shop\n").tree
       expect(tree.map { |n| [n.span.text, n.children.map { |c| [c.span.text, c.children.size] }] }).to eq([["Director: Dr Amadi", [["Collections: Jun", 2], ["Public: Petra", 1]]]])

@@ -9,10 +9,10 @@ module Peony
       # Where another condition or another outcome begins.
       CUTS = [
         /(?<=\?)\s+/, /;\s+(?:and |but )?/i, /\.\s+(?!\d)/,
-        /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=yes|no|isn't|isn’t):\s+/i,
+        /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=an?\s[^,;.]{2,40}\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i
       ].freeze
       SPLIT = Regexp.union(*CUTS)
 
@@ -21,12 +21,12 @@ module Peony
       # "Hot or cold?" is asked.
       ASKED = /\bor\b|\b(?:who|what|where|which|how|why|when|is|are|am|do|does|did|has|have|had|can|could|was|were|will|would|should|may|must|isn['’]t|aren['’]t)\b|\b(?:it|he|she|there|that)['’]s\b|['’](?:re|ve|d)\b/i
 
-      FRAME = /\b(?:depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
+      FRAME = /\b(?:depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|wants? to know (?:if|whether)|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
       IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
       # What somebody looks at before it is decided.
       CHECK = /\b(?:looks? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
       # "No streak, and he puts the kettle on", "a snapping one", "everyone else", "the rest".
-      REST = /\bmeans?\b|\A(?:and |but )?(?:no\b|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
+      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
 
       # Says no more than that one goes on.
       ON = Regexp.union(
@@ -101,13 +101,13 @@ module Peony
       def remark?(span)
         return true if span.text.match?(/\Aand (?:please|carry on|keep|smile)\b/i)
 
-        !span.text.match?(IF) && !span.text.match?(REST) && text.points("decision").none? { |p| p.span.from < span.to && span.from < p.span.to }
+        !span.text.match?(IF) && !span.text.match?(REST) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
       end
 
       # An introduction asks nothing and tells nobody to do anything, or asks what all of it answers.
       def frame?(span, following)
         # "Cloud over half the sky? If yes, show films": that is asked.
-        return false if text.string[[0, following.from - 10].max...following.from].match?(/\bif (?:yes|not?|so),? ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
+        return false if text.string[[0, following.from - 10].max...following.from].match?(/\b(?:if (?:yes|not?|so),?|yes:|no:) ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
         return following.text.match?(/\Adon['’]t\b/i) || text.told?(following) if span.text.match?(CASE) && entries?
         return matter?(span, following) if span.text.end_with?("?") && !entries?
 
@@ -120,7 +120,7 @@ module Peony
         return true if span.text.match?(CASE)
         return false if span.text.match?(/\A(?:is|are|does|do|has|have|can|was)\b/i) && following.text.match?(/\Aif (?:it|they|he|she|there)\b/i)
 
-        following.text.match?(/\A[^:]*\?\z/) || text.told?(following) || following.text.match?(/\A(?:if|when|under|below|up to|for)\b/i)
+        following.text.match?(/\A[^:]*\?\z/) || text.told?(following) || following.text.match?(/\A(?:first|start by|begin by|if|when|under|below|up to|for)\b/i)
       end
     end
   end

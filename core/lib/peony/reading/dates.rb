@@ -47,6 +47,7 @@ module Peony
           m[1].to_f
         }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
+        /(?:(?<=\A)|(?<=\n)|(?<=[.;!?] ))In (#{YEAR})\b(?= [a-z]+s [a-z]+(?:ed|[^s]t|ew|an|ook|ame|ell|ade)\b)/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
@@ -80,7 +81,7 @@ module Peony
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
         /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
-        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(January|February|March|April|May|June|July|August|September|October|November|December)\b/ =>
+        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(#{MONTHS.map(&:capitalize).join('|')})\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
@@ -96,43 +97,8 @@ module Peony
           }]
       }.freeze
 
-      # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
-      HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
-      LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
-
-      # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
-      BARE = /(?<![\d£€$.,–-])\b(#{YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
-
-      # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
-      CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{HOUR})(?: and #{HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{PER})/i
-      # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
-      NAMED = /(?<=[.;:!?] )(#{MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
-
-      # "Five: we would like to go home", among clock times.
-      HOUR_LEADS = /(?<=\A|\n|[.;] )(#{HOUR})(?=: )/i
-
-      # "Mon 4,000, Tue 6,500": in a row of them.
-      SHORT_DAYS = /\b(Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)\b\.?/
-      # "Van's here at 7. We load till 8": in a row of them.
-      BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
-      # "From 620 until the raiders came in 793", among years of four digits.
-      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([3-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
-
-      # "It was out by breakfast", among clock times.
-      MEALS = { "dawn" => 6.0, "breakfast" => 8.0, "lunch" => 12.5, "lunchtime" => 12.5, "teatime" => 16.5, "dusk" => 18.5, "supper" => 19.0 }.freeze
-      BY_MEAL = /\b(?:by|at|before|after) (#{MEALS.keys.join('|')})\b/i
-
-      # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
-      LEADS = /(?<=, |: |; |\A|\n)(#{MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
-
-      # What tells a moment only in a row of its like, or among others of its kind.
-      FURTHER = [
-        [SHORT_DAYS, :weekday, ->(m) { DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { hour(m[1]) }, :row],
-        [HOURS, :time, ->(m) { clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { month(m[1]).to_f }, :row],
-        [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { hour(m[1]) }, :among],
-        [NAMED, :month, ->(m) { month(m[1]).to_f }, :among], [HOUR_LEADS, :time, ->(m) { hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
-      ].freeze
+      LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
       module_function
 
@@ -143,7 +109,7 @@ module Peony
 
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
-        FURTHER.each do |pattern, kind, sort, where|
+        RowsOfDates::ALL.each do |pattern, kind, sort, where|
           scan(string, pattern, kind, sort, taken) if where == :row ? string.scan(pattern).size >= 3 : taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= 2
         end
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
@@ -203,9 +169,13 @@ module Peony
       # @param before [String] the words before it
       # @param word [String] the preposition and the number
       def amount?(before, word)
+        return before.match?(BACK_TO) if word.match?(/\Afrom\b/i)
+
         word.match?(/\Aby\b/i) ? before.match?(MOVED) : word.match?(/\Aat\b/i) && before.match?(/%|per ?cent/) && before.scan(/%|per ?cent\b/).size >= 2
       end
 
+      # "Down to one, from five"
+      BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i
       MOVED = /\b(?:moves?d?|f[ae]lls?|rises?|rose|up|down|grew|grows?|shr[aiu]nks?|changed?s?|swings?|higher|lower|shorter|longer|differs?|dropp(?:ed|s)|climb(?:ed|s)|ahead|beat|beaten|won|lost) \z/i
 
       # An hour in words or digits, in the waking half of the day.

@@ -5,14 +5,12 @@ module Peony
     # Base of the finders: each sees one family in a passage. A finder is one file in finders/ that declares its family.
     class Finder
       extend Registry
+      include SideBySide
 
       members_in "reading/finders"
 
       # More items than this are in no figure; their titles are as they come.
       MENDED = 40
-
-      # More points of running text than this make no figure.
-      MOST = 12
 
       # In more sentences than this a family that is not told outright is not looked for.
       GUESSED = 20
@@ -153,67 +151,6 @@ module Peony
         return item if spans.empty?
 
         item.naming { |i| i.detail = [i.detail, *spans.map(&:text)].reject(&:empty?).join(joint) }
-      end
-
-      # What stands side by side: nodes, or the longest series where it holds most of the words, or the points of running text.
-      # @return [Array<Item>]
-      def alike(series: true)
-        return nodes.map { |n| node_item(n) } if nodes.size >= 2
-
-        parts = series ? text.series.first : nil
-        return parts.map { |s| item(s) } if parts && series_rules?(parts)
-
-        text.points(self.class.name_of_family).map { |p| point_item(p) }
-      end
-
-      # What running text says one after the other, where that is more than was found: what was found keeps its place among it.
-      # @param items [Array<Item>]
-      # @yieldparam point [Points::Point] one that was not found
-      # @yieldreturn [Item]
-      # @return [Array<Item>]
-      def framed(items)
-        points = nodes.size >= 2 ? [] : text.points(self.class.name_of_family)
-        return items if points.size <= items.size || points.size > MOST
-
-        homes = items.group_by { |i| points.max_by { |p| p.spans.sum { |s| shared(s, i.spans.first) } } }
-        return items if homes.values.any? { |list| list.size > 1 } && !tell_more?(points, homes)
-
-        points.map { |p| homes[p]&.then { |list| list.size == 1 ? list.first : nil } || yield(p) }
-      end
-
-      # Two in one point, and none in two others that have a number each: the points tell it better, but for an introduction.
-      def tell_more?(points, homes)
-        introduced = homes[points.first].nil? && points.first.span.from == text.sentences.first.from
-        points.size >= homes.size + 2 && !introduced && points.all? { |p| amount(p) }
-      end
-
-      # How many characters two stretches share.
-      def shared(one, other) = [[one.to, other.to].min - [one.from, other.from].max, 0].max
-
-      # What a family would hold where its own words do not tell: the learned points of running text, for the scorer to weigh.
-      # @param sizes [Range]
-      # @return [Array<Points::Point>, nil]
-      def guessed(sizes)
-        points = nodes.size >= 2 || text.sentences.size > GUESSED ? [] : text.points(self.class.name_of_family)
-        points if sizes.cover?(points.size)
-      end
-
-      # A point with its number as its value.
-      def valued(point) = amount(point).then { |number| point_item(point, value: number&.value, unit: number&.unit) }
-
-      # The number of a point: of the unit that comes most often, else the first.
-      # @return [Quantity, nil]
-      def amount(point)
-        list = point.spans.flat_map { |s| text.quantities_in(s) }.reject { |q| Measures.again?(text, q) }
-        @usual ||= text.quantities.map(&:unit).tally.max_by(&:last)&.first
-        list.find { |q| q.unit == @usual } || list.first
-      end
-
-      # Whether a series says more than the sentences around it.
-      def series_rules?(parts)
-        sentence = text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }
-        others = text.points.count { |p| sentence.nil? || p.span.from < sentence.from || p.span.from >= sentence.to }
-        others <= 1 || parts.size > others + 2
       end
 
       def cue?(*names) = names.any? { |n| text.cues[n].positive? }

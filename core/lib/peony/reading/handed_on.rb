@@ -15,7 +15,7 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
-      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
@@ -113,7 +113,7 @@ module Peony
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
 
-        before.unit if text.string[before.to...quantity.from].match?(TURNED)
+        before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) }
       end
 
       def unit(quantity, last)

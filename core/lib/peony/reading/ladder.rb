@@ -12,7 +12,7 @@ module Peony
         bare = bare(text)
         return bare if bare.any?
 
-        all = alike(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) })
+        all = alike(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) || some_of?(text, m.quantity) })
         all = without_times(all)
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
@@ -27,6 +27,12 @@ module Peony
 
       # "8.4 points out of ten": what could be had is not set against what was.
       def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")
+
+      # "152, though two of those are only painted": part of a number that was told is not set against the others.
+      def some_of?(text, quantity)
+        before = text.string[[0, quantity.from - 18].max...quantity.from]
+        text.string[quantity.to, 10].to_s.match?(/\A of (?:those|these|them)\b/) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
+      end
 
       # Entries with one plain number each: whatever the words beside it seem to count, all count the same.
       def bare(text)
@@ -49,7 +55,7 @@ module Peony
 
       # "412 limes, planes come next with 287, there are 94 birches": counts of all sorts that only fall, where an order is told.
       def fallen(text)
-        list = text.measures.select { |m| Units.counted?(m.unit) }
+        list = text.measures.select { |m| Units.counted?(m.unit) || m.unit == "times" }
         list.size >= 3 && list.size == text.measures.size && text.cues[:rank].positive? && list.map(&:value).each_cons(2).all? { |a, b| a >= b } ? list : []
       end
 

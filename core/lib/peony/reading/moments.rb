@@ -11,9 +11,11 @@ module Peony
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
       AGE = /\b(?:at birth|(?:at|after|by) (?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
+      # A time that is told without a year, between those that have one.
+      WAR = /\b(?:during|in|after) the (?<war>(?:first |second |last |great )?war)\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
-      RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)/i
+      RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent))(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
@@ -38,7 +40,7 @@ module Peony
 
       # @return [Array<MatchData>] in order
       def told(string, dates)
-        patterns = [LATER, NEXT, MONTH]
+        patterns = [LATER, NEXT, MONTH, WAR]
         patterns << AGED if dates.first.kind == :year && string.match?(/\bborn\b/i)
         found = patterns.flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
         found = found.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
@@ -48,6 +50,7 @@ module Peony
 
       def sort(match, before, dates)
         if match.names.empty? then NOW
+        elsif match.names.include?("war") then before.sort + 0.5
         elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
         elsif match.names.include?("number") then later(before, match)
         else following(before, match.captures.compact.first.downcase)

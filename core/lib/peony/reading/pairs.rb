@@ -6,7 +6,7 @@ module Peony
     module Pairs
       Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
 
-      CLAUSES = /;\s+|,\s+and\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
+      CLAUSES = /;\s+|,\s+(?:and|while|whereas|but)\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
 
       module_function
 
@@ -87,6 +87,9 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
+        swapped = new_then_old(text)
+        return swapped if swapped.any?
+
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
         # "Eleven out of twenty": what it is out of does not change.
         list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && !timed) || text.string[[0, q.from - 8].max...q.from].match?(/\bout of \z/) }
@@ -99,7 +102,18 @@ module Peony
         end.then { |list| list.size > 2 ? [] : list }
       end
 
-      LATER = /\b(?:since we changed|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      # "Our new bottle weighs 310 g. The old one weighed 480": the later value stands first.
+      def new_then_old(text)
+        text.sentences.each_cons(2).filter_map do |one, two|
+          after, before = [one, two].map { |s| text.quantities_in(s) }
+          next unless one.text.match?(/\bnew\b/i) && two.text.match?(/\A(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b/i)
+          next unless after.size == 1 && before.size == 1 && alike?(after[0], before[0])
+
+          Pair.new(one: before[0], two: after[0], name: name(text, one, after[0]), from: one.from, to: two.to)
+        end
+      end
+
+      LATER = /\b(?:since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
       NOW = /\b(?:now|today|these days|nowadays)\b/i
 

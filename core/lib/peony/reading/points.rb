@@ -51,7 +51,7 @@ module Peony
       def faint(text, family, spans, chances)
         Seams.faint(text, family).filter_map do |joint|
           at = spans.index { |s| s.from < joint.from && joint.to < s.to } or next
-          joint.tap { |j| j.chance *= chances[at] } if chances[at] >= 0.5
+          Seams::Joint.new(**joint.to_h, chance: joint.chance * chances[at]) if chances[at] >= 0.5
         end
       end
 

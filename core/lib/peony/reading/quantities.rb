@@ -18,7 +18,7 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to \d)/
+      NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
@@ -116,7 +116,7 @@ module Peony
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
-        return false if string[match.end(0), 6].to_s.match?(/\A ?(?:%|per)/)
+        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per)| of \d)/)
 
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)

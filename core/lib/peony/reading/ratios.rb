@@ -83,7 +83,7 @@ module Peony
         [Ratio.new(part: b, whole: a)]
       end
 
-      FIRST = /(?:\A(?:and |but )?|\bthat )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each))\s*\z/i
+      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each))\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)

@@ -87,7 +87,10 @@ module Peony
       def headed(text) = text.once(:headed) { text.passage.heading.to_s.downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s")[0, 6] } }
 
       # The nouns of a stretch, and its names.
-      def names(text, span) = text.tokens_in(span).flat_map { |t| [(stem(t) if name?(t)), (t.low[0, 6] if kinds(text).include?(t.low))] }.compact.uniq
+      def names(text, span)
+        kinds = kinds(text)
+        text.tokens_in(span).flat_map { |t| [(stem(t) if name?(t)), (t.low[0, 6] if kinds.include?(t.low))] }.compact.uniq
+      end
 
       # The first noun before the verb.
       def subject(text, span)
@@ -106,15 +109,21 @@ module Peony
       def kinds(text)
         text.once(:kinds_of_one) do
           ones = text.tokens.each_cons(2).select { |a, b| b.low == "one" && a.tag.start_with?("jj") && !Words::STOP.include?(a.low) }.map { |a, _| a.low }
-          ones.any? ? (ones + leading_kinds(text)).uniq : []
-        end
+          pairs = leading_pairs(text)
+          plain = pairs.select { |first, second| first.tag == "jj" && second.noun? }
+          named = pairs.select { |first, second| first.noun? && second.text.match?(/\A(?:[[:upper:]][[:lower:]]*|\d+)\z/) }
+          apart(plain, 1, 0) + apart(named, 0, 1) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])
+        end.uniq
       end
 
-      def leading_kinds(text)
-        text.sentences.filter_map do |s|
-          first, second = text.tokens_in(s).drop_while { |t| LEADING.include?(t.low) }
-          first.low if first && second&.noun? && first.tag.start_with?("jj") && !first.tag.match?(/\Ajj[rs]\z/)
-        end
+      # "A hot desert … a cold desert", "Team North … Team South": where one word is shared, the other tells them apart.
+      def apart(pairs, shared, own)
+        pairs.group_by { |pair| stem(pair[shared]) }.values.map { |list| list.map { |pair| pair[own].low }.uniq }.select { |list| list.size.between?(2, 3) }.flatten
+      end
+
+      # The two words that each sentence begins with.
+      def leading_pairs(text)
+        text.sentences.filter_map { |s| text.tokens_in(s).drop_while { |t| LEADING.include?(t.low) }.first(2).then { |list| list if list.size == 2 } }
       end
 
       def name?(token) = (token.noun? || token.text.match?(/\A[[:upper:]][[:lower:]]{2,}/)) && !token.tag.start_with?("prp") && !Words::STOP.include?(token.low) && token.low.length > 2

@@ -48,26 +48,28 @@ module Peony
 
       def part(text, sentence, family)
         start = sentence.from
-        seams(text, sentence, family).map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
+        weighed(text, sentence, family).first.map { |joint| text.span(start, joint.from).tap { start = joint.to } } << text.span(start, sentence.to)
       end
 
       # @return [Array<Joint>] joints of all sentences that are likely to be seams, but less so than those at which they are parted
       def faint(text, family)
-        text.sentences.flat_map do |sentence|
-          found = []
-          seams(text, sentence, family) { |joint, chance| found << joint.dup.tap { |j| j.chance = chance } if chance.between?(FAINT, least(family)) }
-          found
-        end
+        text.sentences.flat_map { |sentence| weighed(text, sentence, family).last }
       end
 
       def least(family) = LEAST_OF.fetch(family, LEAST)
 
-      def seams(text, sentence, family)
-        weights = Weights.read_as("seams", family)
-        walk(text, sentence) do |signs, joint|
-          chance = Weights.chance(signs, weights)
-          yield(joint, chance) if block_given?
-          chance >= least(family)
+      # @return [Array(Array<Joint>, Array<Joint>)] the seams of a sentence, and the joints that may be seams yet, each with its chance
+      def weighed(text, sentence, family)
+        text.once(:seams, family, sentence.from, sentence.to) do
+          weights = Weights.read_as("seams", family)
+          least = least(family)
+          faint = []
+          seams = walk(text, sentence) do |signs, joint|
+            chance = Weights.chance(signs, weights)
+            faint << Joint.new(**joint.to_h, chance: chance) if chance.between?(FAINT, least)
+            chance >= least
+          end
+          [seams, faint]
         end
       end
 

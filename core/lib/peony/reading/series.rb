@@ -127,7 +127,8 @@ module Peony
         tokens = text.tokens_in(span)
         at = tokens.index { |t| t.finite? && t != tokens.first }
         at = nil if at && tokens.first(at).any? { |t| t.low.match?(/\A(?:who|that|which|where|you|we)\z/) }
-        at && at.positive? ? text.span(span.from, tokens[at - 1].to) : span
+        # "A whistle": the tagger takes the thing for a deed.
+        at && tokens.first(at).any? { |t| t.noun? || t.tag == "prp" } ? text.span(span.from, tokens[at - 1].to) : span
       end
     end
   end

@@ -24,7 +24,7 @@ module Peony
 
         one, two = two(text)
         before, after = [one, two].map { |q| q && text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
-        before && after && told?(before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)] : []
+        before && after && told?(text, before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)] : []
       end
 
       # @return [Array<Quantity>] the two that are told, or none
@@ -63,10 +63,11 @@ module Peony
         later ? [first, later] : []
       end
 
-      def told?(before, after, one, two)
+      def told?(text, before, after, one, two)
         return false if before.from == after.from || one.value == two.value
 
-        told = after.text.match?(DOWN) || (before.text.match?(OLD) && !before.text.match?(NEW) && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
+        old = (before.text.match?(OLD) || text.dates_in(before).any? { |d| d.kind == :year }) && !before.text.match?(NEW)
+        told = after.text.match?(DOWN) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
         told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end

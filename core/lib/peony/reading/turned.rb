@@ -6,11 +6,13 @@ module Peony
     module Turned
       CHANGE = /\b(?:old and new|then and now|from|rose|risen|fell|fallen|dropped|grew|grown|climbed|increased?|decreased?|declined|shrank|cut|saving|went (?:up|down)|up|down|before|now|used to|then|after|since|today|was|were|these days|last (?:year|spring|summer|winter)|this (?:year|spring|summer|may)|stood|brought|moved|moves|came|got|new)\b|→/i
 
+      # "At the start it was 58 decibels; on Monday it was 71."
+      AT_FIRST = /\b(?:at the (?:start|beginning|outset)|to begin with|originally|at first)\b/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
       # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,14}?[,(]\s*(?:it )?(?:was|were|had been|used to (?:be|take|cost|need)|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+      WAS = /\A[^.;:!?\d]{0,24}?[,(]\s*(?:it )?(?:was|were|had been|used to (?:be|take|cost|need)|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
@@ -90,6 +92,8 @@ module Peony
         return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
 
         return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
+
+        return true if lead.match?(AT_FIRST) && gap.match?(/[;,.]\s+(?:and |but )?(?:on \w+day|now|today|(?:at|by) the end|this|last)\b/i)
 
         lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
       end

@@ -133,6 +133,8 @@ module Peony
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
         return true if names_both?(first, rest)
+        # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"
+        return true if rest.size >= 2 && rest.all? { |l| l.text[/\A[^:]+(?=:)/].to_s.match?(Sections::SIDE) } && !first.text[/\A[^:]+/].to_s.match?(Sections::SIDE)
         return false if first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 

@@ -51,6 +51,9 @@ module Peony
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first)
+          # "Ines makes a new list": the first entry again.
+          return true if nodes.size >= 2 && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/) && said.any? && (said - stems(first.spans.first)).empty?
+
           # An entry that somebody wrote is one, unless it only repeats.
           return false if words.split.size > (nodes.size >= 2 && !words.match?(/\A(?:and|then|so|back)\b/) ? 3 : 8)
 

@@ -134,10 +134,20 @@ module Peony
           @top = spans.index { |s| s.text.match?(TOP) }
           spans = spans.drop(@top) if @top && @top < spans.size - 2
           @lead = spans.first
+          own_branches(spans) || below(spans)
+        end
+
+        def below(spans)
           branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) }.map { |s| branch_of(s) }
           return announced(spans) || alone(spans) if branches.size < 2 || branches.none? { |b| b.children.any? }
 
           announced(spans) || (kinds? ? branches : [root(branches)])
+        end
+
+        # "Vertebrates are divided into five classes: … Invertebrates include …": the first sentence is a branch like the others.
+        def own_branches(spans)
+          all = kinds? ? spans.map { |s| branch_of(s) } : []
+          all if all.size.between?(2, 5) && spans.first.text.include?(":") && all.all? { |b| b.children.size >= 2 }
         end
 
         # "There are two halls. The land hall has … The sea hall …": as many branches as the first sentence announces, and nothing over them.
@@ -183,7 +193,11 @@ module Peony
           %i[one other].map { |name| item(text.span(span.from + match.begin(name), span.from + match.end(name))) }
         end
 
-        def kinds? = @top.nil? && text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) && text.cues[:reports] < 5
+        def kinds?
+          return false if @top || text.cues[:reports] >= 5
+
+          text.all_words.match?(/\b(?:kinds|sorts|sorted|types|groups|made of|classes|come in|families)\b/) || (text.all_words.match?(/\bdivided? into\b/) && text.cues[:reports] < 2)
+        end
 
         def root(branches)
           lead = @lead
@@ -197,7 +211,7 @@ module Peony
           parts = Series.in(text, span)
           made = item(span)
           made.children = parts.map { |s| item(s) } if parts.any?
-          made.children = Sentences.clauses(span, /,\s+(?:and\s+)?|\s+and\s+/).drop(1).map { |s| item(s) } if made.children.empty?
+          made.children = Sentences.clauses(span, /,\s+(?:and\s+|or\s+)?|\s+(?:and|or)\s+/).drop(1).map { |s| item(s) } if made.children.empty?
           made
         end
       end

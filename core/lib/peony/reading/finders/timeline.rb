@@ -13,6 +13,9 @@ module Peony
         NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
         def find
+          # Naming what happened takes time; too few moments make no row.
+          return nil if text.moments.size < 3 && nodes.count { |n| n.span.text.match?(AGE) } < 3
+
           events = without_frame(units.filter_map { |span| event(span) })
           return nil if events.size < 3
 

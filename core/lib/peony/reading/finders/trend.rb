@@ -9,11 +9,12 @@ module Peony
 
         NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
-        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
 
         # What labels an entry as a point in time: "Q1", "Week 3", "Autumn term", "This spring".
         ENTRY = /\A(?:Q\d|(?:(?:this|last|next|first|second|third|the) )?(?:(?:spring|summer|autumn|winter|christmas|easter)(?: (?:term|holidays?|half-term))?|(?:week|day|month|term|year|lesson|season)s?(?: (?:\d+|#{Numbers::WORD}))?|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*))(?=\s*[:–—(-]|\s+\d)/i
 
+        STEP = /\A,? (?:and |then |and then )?to \z/
         # "Week by week:"
         ROW = /\b(minute|hour|day|night|week|month|term|year|decade) (?:by|after|for) \1\b[^:.]{0,40}:\s+|\b(?:per|each|every) (?:hour|day|night|week|month|quarter|term|year),? (?:were|was|came to|ran)\s+/i
 
@@ -88,6 +89,9 @@ module Peony
 
         # Each number with its moment: one by one where there are as many, else the nearest that is free.
         def pairs(stretch, list)
+          # "It went down, to forty-four, to thirty-one, to nineteen": one after the other, and none says when.
+          return list.map { |m| made_point(m.quantity.text, m.span, m, nil) } if list.size >= 3 && list.each_cons(2).all? { |a, b| text.string[a.quantity.to...b.quantity.from].match?(STEP) }
+
           moments = moments(stretch, list)
           return [list.first].filter_map { |m| entry(stretch, m) } if moments.empty?
 

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What tells a moment only in a row of its like, or among others of its kind: "Mon 4,000, Tue 6,500", "We load till 8".
+    module RowsOfDates
+      # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
+      HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
+
+      # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
+      BARE = /(?<![\d£€$.,–-])\b(#{Dates::YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
+
+      # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
+      CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{Dates::HOUR})(?: and #{Dates::HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{Dates::PER})/i
+      # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
+      NAMED = /(?<=[.;:!?] )(#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
+
+      # "Five: we would like to go home", among clock times.
+      HOUR_LEADS = /(?<=\A|\n|[.;] )(#{Dates::HOUR})(?=: )/i
+
+      # "Mon 4,000, Tue 6,500": in a row of them.
+      SHORT_DAYS = /\b(Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)\b\.?/
+      # "Van's here at 7. We load till 8": in a row of them.
+      BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
+      # "From 620 until the raiders came in 793", among years of four digits.
+      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([3-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
+
+      # "Up at two. The dough is turned out by half past": past the hour that was told last.
+      HALF_PAST = /\b(?:by|at) half past\b(?! #{Numbers::WORD})/i
+      # "It was out by breakfast", among clock times.
+      MEALS = { "dawn" => 6.0, "breakfast" => 8.0, "lunch" => 12.5, "lunchtime" => 12.5, "teatime" => 16.5, "dusk" => 18.5, "supper" => 19.0 }.freeze
+      BY_MEAL = /\b(?:by|at|before|after) (#{MEALS.keys.join('|')})\b/i
+
+      # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
+      LEADS = /(?<=, |: |; |\A|\n)(#{Dates::MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
+
+      # What tells a moment only in a row of its like, or among others of its kind.
+      ALL = [
+        [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
+        [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
+        [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
+        [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
+        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+      ].freeze
+    end
+  end
+end

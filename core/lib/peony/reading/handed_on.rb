@@ -5,6 +5,8 @@ module Peony
     # The unit of a bare number: what its line, its list or the words before it count.
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
+      include HandedShares
+
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b[^.;:!?\d]{0,28} (?:is|was))\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
@@ -19,6 +21,8 @@ module Peony
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
+      # Words that are counted by nobody.
+      VAGUE = %w[figures numbers things facts results ones].freeze
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
@@ -86,29 +90,6 @@ module Peony
         (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
       end
 
-      # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
-      def fraction?(share) = !share.text.match?(/\d/) && @said.any? { |q| q.from < share.from && Units.counted?(q.unit) }
-
-      # Whether the passage speaks of shares, so that a bare number may be one.
-      def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)
-
-      # "On foot come 46 per cent, by bus 31, on bicycles 14": bare numbers that follow a share in its sentence, and go into what it leaves.
-      def listed?(share, following)
-        return false unless share.unit == "%" && following && following.unit.empty? && share.value + following.value <= 100
-
-        text.string[share.to...following.from].match?(/\A,\s+(?:and )?[^.;:!?\d]{2,40}\z/) && text.string[following.to, 2].to_s.match?(/\A(?:[,.;]|\z)/)
-      end
-
-      # "45 per cent came by bus, 35 by train and 20 on foot": with what follows in its sentence it makes a hundred.
-      def hundred?(share, index)
-        ending = text.sentences.find { |s| s.from <= share.from && share.to <= s.to }&.to or return false
-        bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
-        share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
-      end
-
-      # Whether a share may hand its unit on.
-      def share_on?(share, index) = (shares? || listed?(share, @list[index + 1]) || hundred?(share, index)) && !fraction?(share)
-
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
@@ -175,6 +156,7 @@ module Peony
           words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
+          tokens = tokens.reject { |t| VAGUE.include?(t.low) }
           { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
@@ -187,9 +169,15 @@ module Peony
 
         other = paired(quantity, last) || own_subject(quantity, last)
         return other if other
-        return last.unit if Units.counted?(last.unit) || near?(last, quantity)
+        return last.unit if Units.counted?(last.unit) || (near?(last, quantity) && !told_there?(quantity, last))
 
         counted_before(quantity) || only_unit || series_unit(quantity)
+      end
+
+      # "It is 24 degrees. There were 140 a week": where it says that there were so many, nothing is measured.
+      def told_there?(quantity, last)
+        lead = text.string[last.to...quantity.from]
+        Units::MEASURES.value?(last.unit) && lead.match?(/[.!?]\s/) && lead.match?(/\bthere (?:is|are|was|were|had been) (?:only |about )?\z/i)
       end
 
       def counted_before(quantity) = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) }&.unit
@@ -245,7 +233,8 @@ module Peony
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) }
+        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !VAGUE.include?(t.low) } ||
+               text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !VAGUE.include?(t.low) }
         noun&.low || header[:plural].to_s
       end
 

@@ -70,9 +70,9 @@ module Peony
 
         # "34 belong to the club and 21 to the astronomers; nine are in both."
         def of_counts
-          list = text.measures.reject { |m| m.unit == "%" || (m.value <= 3 && text.string[m.quantity.to, 9].to_s.match?(/\A of them/) && !m.sentence.text.match?(/\b(?:either|both)\b/i)) }
+          list = text.measures.reject { |m| m.unit == "%" || repeated_by?(m) }
           both = of_whole(list)
-          both ||= list.reverse.find { |m| (m.span.text + text.string[m.span.to, 40].to_s).match?(COUNTED) } || of_each(list)
+          both ||= list.reverse.find { |m| (m.span.text + text.string[m.span.to...[m.span.to + 40, m.sentence.to].min].to_s).match?(COUNTED) } || of_each(list)
           return nil if both.nil?
 
           groups = list.first(list.index(both)).select { |m| m.value > both.value }.last(2)
@@ -80,6 +80,12 @@ module Peony
 
           @strength = 0.85
           [*groups, both].map { |m| counted(m) }
+        end
+
+        # "Children, two, both collected", "two of them": those two again, and no further count.
+        def repeated_by?(measure)
+          after = text.string[measure.quantity.to, 10].to_s
+          after.match?(/\A, both\b/) || (measure.value <= 3 && after.match?(/\A of them/) && !measure.sentence.text.match?(/\b(?:either|both)\b/i))
         end
 
         # "41 members: 26 sing, 21 ring, six do either": two groups make up the whole once those who are in both are taken off.

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Whether a share hands its "%" on to the bare numbers behind it: "45 per cent came by bus, 35 by train and 20 on foot".
+    module HandedShares
+      private
+
+      # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
+      def fraction?(share) = !share.text.match?(/\d/) && @said.any? { |q| q.from < share.from && Units.counted?(q.unit) }
+
+      # Whether the passage speaks of shares, so that a bare number may be one.
+      def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)
+
+      # "On foot come 46 per cent, by bus 31, on bicycles 14": bare numbers that follow a share in its sentence, and go into what it leaves.
+      def listed?(share, following)
+        return false unless share.unit == "%" && following && following.unit.empty? && share.value + following.value <= 100
+
+        text.string[share.to...following.from].match?(/\A,\s+(?:and )?[^.;:!?\d]{2,40}\z/) && text.string[following.to, 2].to_s.match?(/\A(?:[,.;]|\z)/)
+      end
+
+      # "45 per cent came by bus, 35 by train and 20 on foot": with what follows in its sentence it makes a hundred.
+      def hundred?(share, index)
+        ending = text.sentences.find { |s| s.from <= share.from && share.to <= s.to }&.to or return false
+        bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
+        share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
+      end
+
+      # Whether a share may hand its unit on.
+      def share_on?(share, index) = (shares? || listed?(share, @list[index + 1]) || hundred?(share, index)) && !fraction?(share)
+    end
+  end
+end

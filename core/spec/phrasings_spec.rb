@@ -50,7 +50,12 @@ RSpec.describe "Phrasings" do
       "In 1900 a farmer fed 4 people. Today one farmer feeds 130." => [130],
       "Then: 3 buses, 900 passengers, 22 complaints. Now: 5 buses, 2,100 passengers, 6 complaints." => [5, 2100, 6],
       "Applications are up from 240 to 310, while the number of trainees has fallen from 22 to 13." => [310, 13],
-      "In 2016 there were two kinds of butterfly. In 2023 the children counted nine, and nests are up as well, to 14 from 3." => [9, 14]
+      "In 2016 there were two kinds of butterfly. In 2023 the children counted nine, and nests are up as well, to 14 from 3." => [9, 14],
+      "In 2023 we had 18,400 visitors. It was 14,900 the year before." => [18_400],
+      "In her first season the boat was late on 17 days; the year before it had been 46." => [17],
+      "In 2023 there were 140 members, in 2022 there were 120." => [140],
+      "A visit lasts 34 minutes on average now, against 51 in the old days." => [34],
+      "The water is 24 degrees where it was 28. The over-sixties, there were 140 a week, are down to 60." => [24, 60]
     },
     "ratio" => {
       "We have £300 of the £400 we need." => [75],

@@ -12,7 +12,7 @@ module Peony
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
-      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on|ago|later|after|before|old|earlier)\b/
+      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average)|ago|later|after|before|old|earlier)\b/
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
@@ -47,6 +47,7 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
+          last = nil if q.unit.empty? && last && told_there?(q, last)
           # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
           last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || share_on?(q, i)) && !aside?(q, last)
         end
@@ -156,7 +157,7 @@ module Peony
           words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
-          tokens = tokens.reject { |t| VAGUE.include?(t.low) }
+          tokens = tokens.reject { |t| VAGUE.include?(t.low) || Units.measure?(t.low) }
           { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
@@ -169,7 +170,8 @@ module Peony
 
         other = paired(quantity, last) || own_subject(quantity, last)
         return other if other
-        return last.unit if Units.counted?(last.unit) || (near?(last, quantity) && !told_there?(quantity, last))
+        return "" if told_there?(quantity, last)
+        return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
         counted_before(quantity) || only_unit || series_unit(quantity)
       end
@@ -229,12 +231,14 @@ module Peony
         gap.scan(/[.!?]\s/).size <= 1 && gap.length < 160
       end
 
+      # A plural that can be counted.
+      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && !VAGUE.include?(token.low) && !Units.measure?(token.low)
+
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !VAGUE.include?(t.low) } ||
-               text.tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !Units::MEASURES.key?(t.low) && !VAGUE.include?(t.low) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) }
         noun&.low || header[:plural].to_s
       end
 

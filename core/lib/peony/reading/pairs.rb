@@ -41,7 +41,7 @@ module Peony
           two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
           next unless two.size == 2 && alike?(*two) && !text.string[two[0].to...two[1].from].match?(Ratios::IN)
 
-          pairs << Pair.new(one: two[0], two: two[1], name: name(text, sentence, two[0]), from: sentence.from, to: (list.size == 1 ? following : sentence).to)
+          pairs << made(text, *two, name(text, sentence, two[0]), sentence.from, (list.size == 1 ? following : sentence).to)
           lists[i + 1] = [following, []] if list.size == 1
         end
         pairs
@@ -70,9 +70,13 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
-        said = name(text, stretch, one)
-        one, two = two, one if Turned.later_first?(text, text.string[one.to...two.from], one)
-        Pair.new(one: one, two: two, name: said, from: stretch.from, to: stretch.to)
+        made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
+      end
+
+      # The two values in the order of time, whichever is told first.
+      def made(text, one, two, name, from, to)
+        one, two = two, one if Turned.later_first?(text, text.string[one.to...two.from], one, two)
+        Pair.new(one: one, two: two, name: name, from: from, to: to)
       end
 
       def alike?(one, two)
@@ -98,7 +102,7 @@ module Peony
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
-          Pair.new(one: a, two: b, name: name(text, text.span(from, to), a), from: from, to: to)
+          made(text, a, b, name(text, text.span(from, to), a), from, to)
         end.then { |list| list.size > 2 ? [] : list }
       end
 

@@ -101,11 +101,15 @@ module Peony
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
         kinds = list.group_by { |q| q.unit.match?(/\A[A-Z]{3}\z/) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
-        pair = kinds.values.map { |l| l.max_by(2, &:value) }.select do |l|
-          l.size == 2 && l[1].value.positive? && l[1].value < l[0].value &&
-            l[1].value > l[0].value * 0.02
-        end.max_by { |l| l[0].value }
+        pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && goal?(text, *l) }.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []
+      end
+
+      # "From seven to twenty" is how many there may be.
+      def goal?(text, whole, part)
+        return false unless part.value.positive? && part.value < whole.value && part.value > whole.value * 0.02
+
+        !text.string[[whole, part].map(&:to).min...[whole, part].map(&:from).max].match?(/\A ?(?:to|or|–|-) ?\z/)
       end
     end
   end

@@ -8,6 +8,9 @@ module Peony
 
       # "At the start it was 58 decibels; on Monday it was 71."
       AT_FIRST = /\b(?:at the (?:start|beginning|outset)|to begin with|originally|at first)\b/i
+      EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that)\b/i
+      EARLIER_BEHIND = /\A[^.;:!?\d]{0,24}?#{EARLIER}/i
+      EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
@@ -18,7 +21,7 @@ module Peony
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
       # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
-      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|once (?:was|were)))\s+(?:only |about )?[£€$]?\z/
+      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
       FROM = /\A ?(?:[[:alpha:]%°]+ )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
@@ -48,6 +51,9 @@ module Peony
       def is?(text, stretch, one, two)
         return false if two.from - one.to > FAR
 
+        # "From seven to twenty, ask whether food is needed": how many there may be.
+        return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
+
         gap = text.string[one.to...two.from]
         lead = text.string[stretch.from...one.from]
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
@@ -58,10 +64,27 @@ module Peony
       def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
-      def later_first?(text, gap, one)
+      def later_first?(text, gap, one, two)
+        return true if earlier?(text, gap, one, two) || years_fall?(text, one, two)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
+      end
+
+      # "In 2023 there were 140, in 2022 120": each has its year.
+      def years_fall?(text, one, two)
+        sentences = [one, two].map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        return false if sentences.any?(&:nil?)
+
+        years = sentences.uniq.map { |s| text.dates_in(s).select { |d| d.kind == :year } }
+        # Two in one sentence stand in the order of the numbers; else each sentence has one.
+        years = years.flatten if years.size == 1 || years.all?(&:one?)
+        years.flatten.size == 2 && years.flatten[0].sort > years.flatten[1].sort
+      end
+
+      # "We had 18,400 visitors. It was 14,900 the year before", "17 days; the year before it had been 46"
+      def earlier?(text, gap, one, two)
+        text.string[two.to, 40].to_s.match?(EARLIER_BEHIND) || (gap.match?(EARLIER_BEFORE) && !text.string[[0, one.from - 40].max...one.from].match?(EARLIER))
       end
 
       def back?(text, gap, one) = gap.match?(FROM) && text.string[[0, one.from - 8].max...one.from].match?(/\bto (?:only |just )?[£€$]?\z/)

@@ -102,6 +102,9 @@ module Peony
       # @return [String]
       def plural_of(word) = PLURALS[word] || Words.plural(word)
 
+      # @return [Boolean] whether a word is a measure, in full or short
+      def measure?(word) = MEASURES.key?(word) || MEASURES.value?(word)
+
       # @return [Boolean] whether the unit counts things, not amounts
       def counted?(unit) = unit != "" && !unit.match?(/\A[A-Z]{3}\z/) && !MEASURES.value?(unit)
     end

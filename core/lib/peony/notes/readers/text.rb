@@ -179,10 +179,10 @@ module Peony
       def promote(blocks)
         below = blocks.each_cons(2).with_object(Set.new.compare_by_identity) { |(head, block), set| set << block if head.heading? && head.level.to_i >= 3 }
         blocks.each_cons(2).to_a.reverse_each do |one, two|
-          next unless one.type == "paragraph" && one.text.length <= 70 && (!one.text.match?(/[.:;,!?…]["”’)]?\z/) || asked?(one, two))
+          next unless one.type == "paragraph" && one.text.length <= 70 && one.text.match?(/[[:alpha:]]/) && (!one.text.match?(/[.:;,!?…]["”’)]?\z/) || asked?(one, two))
           # What stands above heads of the lowest level is the heading of them all.
           next if two.heading? && (two.level.to_i < 3 || below.include?(one)) && !blocks.first.equal?(one)
-          next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:,]/)
+          next unless two.type != "paragraph" || two.text.length > one.text.length || two.text.match?(/[.!?:,]|\A[+–−-]\z/)
 
           one.type = "heading"
           one.level = blocks.first.equal?(one) ? 1 : 2

@@ -5,6 +5,8 @@ module Peony
     module Finders
       # A whole with parts that have parts; who reports to whom; kinds and sub-kinds.
       class Hierarchy < Finder
+        include Reporting
+
         family "hierarchy"
 
         ABOVE = /\s+(?:>|is over|are over|over|rules?|ruled|leads?|led|heads?|headed|commands?|commanded|runs?|ran|appoints?|appointed|looks? after|supervises?|manages?|managed|directs?|oversees?|employs?|answers? for)\s+/i
@@ -16,6 +18,9 @@ module Peony
 
         # Names one who is over all the others.
         HEAD = /\b(?:is run by an? \w+|at the (?:very )?(?:top|head)\b|(?:is|['’]s) (?:in charge|the (?:boss|head|chief)|top \w+)|directs, so|runs the \w+, full stop|top of the heap|one queen|(?:has|have) (?:two|three|four) (?:heads|deputies|captains) (?:under|below))/i
+
+        # "Bo has six guides, Ines has two millers"
+        ANOTHER = /,\s+(?:and |while )?(?=(?:(?:Mr|Mrs|Ms|Dr|Sister) )?[[:upper:]][[:lower:]]+ (?:has|had|leads|runs|looks after)\b)/
 
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
@@ -130,11 +135,11 @@ module Peony
           return nil if nodes.size >= 2 || text.sentences.size < 2 || !cue?(:reports, :kinds)
 
           @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
-          spans = Points.candidates(text).drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
+          spans = Points.candidates(text).flat_map { |s| Sentences.clauses(s, ANOTHER) }.drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
           @top = spans.index { |s| s.text.match?(TOP) }
           spans = spans.drop(@top) if @top && @top < spans.size - 2
           @lead = spans.first
-          own_branches(spans) || below(spans)
+          announced(spans) || own_branches(spans) || below(spans)
         end
 
         def below(spans)
@@ -202,7 +207,7 @@ module Peony
         def root(branches)
           lead = @lead
           item(lead).tap do |top|
-            top.children = branches
+            top.children = placed(branches)
             top.spans = [lead]
           end
         end
@@ -210,6 +215,7 @@ module Peony
         def branch_of(span)
           parts = Series.in(text, span)
           made = item(span)
+          parts = Sentences.clauses(text.span(span.from + span.text.index(": ") + 2, span.to), /,\s+(?:and\s+)?|\s+and\s+/) if parts.empty? && span.text.match?(/: \S.* and /)
           made.children = parts.map { |s| item(s) } if parts.any?
           made.children = Sentences.clauses(span, /,\s+(?:and\s+|or\s+)?|\s+(?:and|or)\s+/).drop(1).map { |s| item(s) } if made.children.empty?
           made

@@ -17,6 +17,7 @@ module Peony
           [/\A(?:what .{0,20}\b(?:likes?|loved?|works?)|do|dos|goes in\w*|yes|right|good|works)\b/i, /\A(?:don['’]?ts?|do not|never|avoid|stays out|no|wrong|bad|does not|not)\b/i],
           [/\A(?:pros?|for\b|in favou?r|supporters|agree|advantages?|benefits?|strengths|plus\w*|arguments for|reasons for|upsides?|gains?)\b/i,
            /\A(?:cons?|against|opposed|opponents|disagree|disadvantages?|drawbacks?|weaknesses|minus\w*|arguments against|reasons against|downsides?|costs?|risks?)\b/i],
+          [/\A\+\z/, /\A[–−-]\z/],
           [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to|until)\b/i, /\A(?:after|now|new|today|since)\b/i]
         ].freeze
         TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i

@@ -27,4 +27,35 @@ RSpec.describe "What is told of again" do
     text = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read("The water is 24 degrees. There were 140 a week, and now 60 come.")))
     expect(text.quantities.map(&:unit)).to eq(["degrees", "", ""])
   end
+
+  it "takes some of those that were counted for no later number of them" do
+    expect(found("change", "Returns fell from 41 to 26. We have 1,204 customers, 37 of them abroad.").items.map(&:value)).to eq([26])
+  end
+
+  it "tells shares of those asked from a ratio that is told besides" do
+    words = "We asked 200 customers. 84 said cake, 61 said bread, 35 said coffee and 20 did not mind.\n\nThree in four of you bring your own bag."
+    expect(found("parts", words).items.map(&:value)).to eq([84, 61, 35, 20])
+  end
+
+  it "takes how long was measured for no point of what was measured" do
+    words = "We tested it on four days. On 3 May there were 2 mg of nitrate in a litre, on 10 May 3 mg, on 17 May 11 mg and on 24 May 4 mg."
+    expect(found("trend", words).items.map(&:value)).to eq([2, 3, 11, 4])
+  end
+
+  it "names a place by itself, without the word that goes on about it" do
+    expect(found("ranking", "At Stang it is 2 m wide. In Tollen we measured 9 m, at the mill 14 m, and at the mouth 210 m.").items.map(&:title)).to eq(%w[Stang Tollen Mill Mouth])
+  end
+
+  it "names two things as the heading does" do
+    words = "Honey bee or wild bee?\n\nThe honey bee lives in large colonies and makes honey. Most wild bees live alone. They make no honey.\n"
+    expect(found("comparison", words).items.map(&:title)).to eq(["Honey bee", "Wild bee"])
+  end
+
+  it "reads all of a row of which one line names what is counted" do
+    expect(found("ranking", "What sold best\n\nSourdough: 2,150 loaves\nRye: 1,480\nSpelt rolls: 960\nBaguette: 720\n").items.map(&:value)).to eq([2150, 1480, 960, 720])
+  end
+
+  it "keeps a stretch of days together" do
+    expect(found("timeline", "Stand paid 4 March. Brochures printed by 20 March. Fair 3 to 5 April.").items.map(&:date)).to eq(["4 March", "20 March", "3 to 5 April"])
+  end
 end

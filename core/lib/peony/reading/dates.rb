@@ -29,7 +29,7 @@ module Peony
 
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
-        /\b(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
+        /\b(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
         /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
         /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
@@ -79,7 +79,8 @@ module Peony
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
-        /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
+        /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b(?:(?: to | until | ?[–-] ?)(?:#{DAYS.map(&:capitalize).join('|')})s?\b)?/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
+        /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(#{MONTHS.map(&:capitalize).join('|')})\b/ =>
           [:month, ->(m) { month(m[1]).to_f }],

@@ -172,6 +172,8 @@ module Peony
         verb = words.index { |t| t.finite? || t.tag == "vbn" }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
+        # "At Stang | it is 2 m wide": where it is names it.
+        lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, OUT_OF)

@@ -39,7 +39,9 @@ module Peony
         return [] if text.tree.size < 3 || text.tree.any? { |n| n.children.any? }
 
         found = text.tree.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
-        return [] unless found.all? { |l| l.size == 1 && !l.first.quantity.said }
+        # One of them may name what all count: "Sourdough: 2,150 loaves", "Rye: 1,480".
+        said = found.flatten.select { |m| m.quantity.said }
+        return [] unless found.all? { |l| l.size == 1 } && said.size <= 1 && said.all? { |m| Units.counted?(m.unit) }
 
         list = found.flatten
         list.map(&:unit).uniq.size > 1 ? list : []

@@ -6,17 +6,26 @@ module Peony
     module Reporting
       # Leads to those who stand right below.
       REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\b/i
-      HAS = /\A[[:upper:]]\S*(?: \S+)? (?:has|have|had|leads?|runs?|looks? after|is over)\s+/
+      HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|is over)\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
 
       private
 
       # "Two people report to her: Bo and Ines. Bo has six guides": they stand right below her, and the guides below Bo.
       def placed(branches)
-        list = branches.flat_map { |b| b.spans.first.text.match?(REPORTING) && b.children.size >= 2 ? b.children : [b] }
+        list = branches.flat_map { |b| b.spans.first.text.match?(REPORTING) ? named_below(b) : [b] }
         list.reject do |branch|
           above = list.find { |other| other.spans.first.from < branch.spans.first.from && same?(other.spans.first, branch.spans.first) }
-          above&.children&.concat(branch.children.any? ? branch.children : below_in(branch.spans.first))
+          above&.children&.concat(below_in(branch))
         end
+      end
+
+      # "Under him are | Tilda in the shop | Karl in the bakehouse"
+      def named_below(branch)
+        return branch.children if branch.children.size >= 2
+
+        span = branch.spans.first
+        parts = listed(text.span(span.from + span.text.match(REPORTING).end(0), span.to))
+        parts.size >= 2 ? parts : [branch]
       end
 
       # "Bo for visitors … Bo has", "the head of operations … The head of operations is".
@@ -28,11 +37,15 @@ module Peony
         one.split.any? && two.start_with?("#{one} ")
       end
 
-      # "Bo has | six guides"
-      def below_in(span)
-        match = span.text.match(HAS)
-        match ? [item(text.span(span.from + match.end(0), span.to))] : []
+      # "Bo has | six guides", "Karl | two bakers | an apprentice"
+      def below_in(branch)
+        span = branch.spans.first
+        match = span.text.match(HAS) or return branch.children
+
+        listed(text.span(span.from + match.end(0), span.to))
       end
+
+      def listed(span) = Sentences.clauses(span, /,\s+(?:and\s+)?|\s+and\s+/).map { |s| item(text.span(s.from + s.text[/\A\s*/].length, s.to)) }
     end
   end
 end

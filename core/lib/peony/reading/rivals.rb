@@ -12,7 +12,7 @@ module Peony
       LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
       # Names that stand for no thing of their own.
       COUNTED = /\A(?:two|three|both|four|several|some|many)\z/
-      EMPTY = %w[one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
+      EMPTY = %w[nobody everybody somebody anybody everyone someone one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
       # Of the sentences that name one of them, how many must speak of it alone.
       LEAST = 0.75
       # By how much three things must tell a passage apart better than two.
@@ -137,7 +137,7 @@ module Peony
         first -= 1 while first.positive? && (tokens[first - 1].noun? || tokens[first - 1].tag.match?(/\A(?:jj|vbn|vbg)/))
         last = at
         # "Linen creases at once": a plural behind it is a verb, unless a verb follows.
-        last += 1 while tokens[last + 1]&.noun? && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
+        last += 1 while tokens[last + 1]&.noun? && !EMPTY.include?(tokens[last + 1].low) && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
         text.string[tokens[first].from...tokens[last].to]
       end
     end

@@ -15,7 +15,9 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Total>] the whole among the first or the last, with at least two parts
       def of(text)
-        numbers = text.measures.reject { |m| m.unit == "%" }
+        # "Three in four of you" is no part of anything else.
+        ratios = Ratios.direct(text).reject(&:goal).flat_map { |r| [r.part, r.whole] }
+        numbers = text.measures.reject { |m| m.unit == "%" || ratios.any? { |q| q.equal?(m.quantity) } }
         money = numbers.select { |m| m.unit.match?(/\A[A-Z]{3}\z/) }
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten

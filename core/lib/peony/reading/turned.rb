@@ -49,7 +49,7 @@ module Peony
       # @param two [Quantity]
       # @return [Boolean]
       def is?(text, stretch, one, two)
-        return false if two.from - one.to > FAR
+        return false if two.from - one.to > FAR || some_of?(text, two)
 
         # "From seven to twenty, ask whether food is needed": how many there may be.
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
@@ -59,6 +59,9 @@ module Peony
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
           then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
       end
+
+      # "1,940 customers came in, 310 of them for the first time": some of the same.
+      def some_of?(text, quantity) = text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
       def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)

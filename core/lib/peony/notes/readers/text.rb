@@ -173,7 +173,7 @@ module Peony
       end
 
       # "Which bench?" by itself, over a paragraph that says more.
-      def asked?(one, two) = one.text.match?(/\A[[:upper:]][^.?!:;,]{2,40}\?\z/) && one.text.split.size <= 6 && two.type == "paragraph" && two.text.length >= 60
+      def asked?(one, two) = one.text.match?(/\A[[:upper:]][^.?!:;,]{2,60}\?\z/) && one.text.split.size <= 9 && two.type == "paragraph" && two.text.length >= 60
 
       # A short lone line without a closing stop, followed by longer text, is a heading.
       def promote(blocks)

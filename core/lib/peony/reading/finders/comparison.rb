@@ -20,11 +20,19 @@ module Peony
           items = of_columns || of_nodes || of_paragraphs || of_announced || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
 
+          named_above(items) if items.size == 2
           shared = items.map { |i| i.aspects.map(&:first) }.reduce(:&)
           finding(@strength + (0.1 * [shared.size, 3].min), reason(items, shared), items)
         end
 
         private
+
+        # "Honey bee or wild bee?" names them in a few words.
+        def named_above(items)
+          names = text.passage.heading.to_s.match(/\A(?:the )?(?<one>[^?:,]{2,24}) or (?:the )?(?<other>[^?:,]{2,24})\?\z/i)&.captures or return
+          told = items.map { |i| i.title.downcase }
+          items.zip(names).each { |item, name| item.title = Titles.capital(name) } if names.zip(told).all? { |name, title| title.include?(name.downcase.split.last.delete_suffix("s")) }
+        end
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"
 
@@ -102,7 +110,7 @@ module Peony
         def portrait(spans)
           lead = text.tokens_in(spans.first)
           lead = lead.drop_while { |t| t.low.match?(LEADING) } if lead.first&.low&.match?(LEADING)
-          verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.low == "there" || t.tag == "prp" } || [lead.size, 5].min
+          verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.tag == "prp" || t.low.match?(/\A(?:there|nobody|everybody|everyone|somebody|someone|anyone)\z/) } || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
           made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
         end

@@ -108,6 +108,9 @@ module Peony
         def tail(span, quantity)
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;]+\z/, "")
           rest = rest.split(/[;:]\s/).first.to_s
+          # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.
+          rest = rest.split(/,\s+/).first.to_s if text.quantities_in(span).any? { |q| q.from > quantity.to }
+          rest = "" if Units.measure?(rest.downcase)
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 

@@ -20,7 +20,7 @@ module Peony
         HEAD = /\b(?:is run by an? \w+|at the (?:very )?(?:top|head)\b|(?:is|['’]s) (?:in charge|the (?:boss|head|chief)|top \w+)|directs, so|runs the \w+, full stop|top of the heap|one queen|(?:has|have) (?:two|three|four) (?:heads|deputies|captains) (?:under|below))/i
 
         # "Bo has six guides, Ines has two millers"
-        ANOTHER = /,\s+(?:and |while )?(?=(?:(?:Mr|Mrs|Ms|Dr|Sister) )?[[:upper:]][[:lower:]]+ (?:has|had|leads|runs|looks after)\b)/
+        ANOTHER = /,\s+(?:and |while )?(?=(?:(?:Mr|Mrs|Ms|Dr|Sister) )?[[:upper:]][[:lower:]]+ (?:has|had|leads|runs|looks after|an?|one|two|three|four|five|six|seven|eight|\d+)\b)/
 
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
@@ -143,7 +143,7 @@ module Peony
         end
 
         def below(spans)
-          branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) }.map { |s| branch_of(s) }
+          branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) || s.text.match?(HAS) }.map { |s| branch_of(s) }
           return announced(spans) || alone(spans) if branches.size < 2 || branches.none? { |b| b.children.any? }
 
           announced(spans) || (kinds? ? branches : [root(branches)])

@@ -34,7 +34,11 @@ module Peony
           Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
 
-        def rest(span, title) = span.text.sub(title, "").sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+        # What stands behind the title; where that is not what the stretch begins with, all of it.
+        def rest(span, title)
+          head = span.text.match(/\A\s*(?:(?:and|but|the|an?)\s+)*#{Regexp.escape(title)}/i)
+          (head ? head.post_match : Titles.capital(span.text.strip)).sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+        end
       end
     end
   end

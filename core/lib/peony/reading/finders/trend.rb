@@ -64,7 +64,9 @@ module Peony
           # "One should not read too much into four points": told of something else.
           moment = text.moments_in(point.span).first
           closing = point.span.from >= text.sentences.last.from
-          aside = closing && number && number.said && number.unit != @usual && moment.nil? && !point.text.match?(LATER)
+          other = number && number.said && number.unit != @usual && moment.nil?
+          # "We tested it on four days": how long, beside what was measured.
+          aside = other && ((closing && !point.text.match?(LATER)) || (HandedOn::TIME.include?(number.unit) && !HandedOn::TIME.include?(@usual)))
           made = aside ? point_item(point) : valued(point)
           moment ? made.naming { |i| i.title = Titles.capital(moment.text) } : made
         end

@@ -6,11 +6,9 @@ module Peony
     #   "160 people came; 96 stayed", "Visitors: 2018 4,100, 2019 4,650", "from 31 hours to 19", "Buckets in the attic: 11 before, 0 after"
     class HandedOn
       include HandedShares
+      include HandedAges
 
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b[^.;:!?\d]{0,28} (?:is|was))\s+\z/i
-      # "Tickets bought by people under 25": an age, whatever is counted beside it.
-      PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average)|ago|later|after|before|old|earlier)\b/
       # "Requests came to 1,480": the subject is what is counted.
@@ -18,11 +16,10 @@ module Peony
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
-      SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       # Words that are counted by nobody.
-      VAGUE = %w[figures numbers things facts results ones].freeze
+      VAGUE = %w[figures numbers things facts results ones feet].freeze
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
@@ -47,7 +44,10 @@ module Peony
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
           q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
-          last = nil if q.unit.empty? && last && told_there?(q, last)
+          if q.unit.empty? && last && told_there?(q, last)
+            @left = last.unit
+            last = nil
+          end
           # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
           last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || share_on?(q, i)) && !aside?(q, last)
         end
@@ -57,8 +57,6 @@ module Peony
       private
 
       attr_reader :text
-
-      def aged = @list.each { |q| q.unit = "years" if q.unit.empty? && q.value.between?(1, 110) && text.string[[0, q.from - 24].max...q.from].match?(PEOPLE_AGED) }
 
       # "At the top it was minus 7": below zero is the cold, where it is measured.
       def frozen
@@ -102,7 +100,7 @@ module Peony
         before = text.string[[0, quantity.from - 48].max...quantity.from]
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
-        return "years" if before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
+        return "years" if age?(quantity, before, last)
 
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
@@ -157,7 +155,7 @@ module Peony
           words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
-          tokens = tokens.reject { |t| VAGUE.include?(t.low) || Units.measure?(t.low) }
+          tokens = tokens.reject { |t| VAGUE.include?(t.low) || t.low == @left }
           { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
@@ -231,14 +229,14 @@ module Peony
         gap.scan(/[.!?]\s/).size <= 1 && gap.length < 160
       end
 
-      # A plural that can be counted.
-      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && !VAGUE.include?(token.low) && !Units.measure?(token.low)
+      # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
+      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !VAGUE.include?(token.low)
 
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) }
         noun&.low || header[:plural].to_s
       end
 

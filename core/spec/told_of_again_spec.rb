@@ -59,3 +59,16 @@ RSpec.describe "What is told of again" do
     expect(found("timeline", "Stand paid 4 March. Brochures printed by 20 March. Fair 3 to 5 April.").items.map(&:date)).to eq(["4 March", "20 March", "3 to 5 April"])
   end
 end
+
+RSpec.describe "A press release" do
+  it "is parted at paragraphs that say more by themselves than all together, and the last share is the rest of the cost" do
+    words = "Press release\n\nThe Regal cinema reopens on 12 September after two years of work. The renovation cost 1.9 million, of which the city paid 60 %, the friends of the Regal 25 % " \
+            "and the cinema itself the rest.\n\nThe programme rests on three pillars: new films in the original language, classics on Sundays and films made in the region.\n\n" \
+            "We asked 600 people in the street what they had missed most. The dark, said 240. The popcorn, said 190. The neighbours, said 110. And 60 had not noticed that we were shut.\n\n" \
+            "Tickets can be bought at the box office, online, by phone or from the driver of the night bus.\n"
+    found = Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map { |p| Peony::Reading.of(p).best }
+    expect(found.size).to eq(4)
+    expect(found[0].items.map(&:value)).to eq([60, 25, 15])
+    expect(found[2].items.map(&:value)).to eq([240, 190, 110, 60])
+  end
+end

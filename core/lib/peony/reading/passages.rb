@@ -16,6 +16,9 @@ module Peony
       SEVERAL = 320
       # A paragraph says plainly what it is from this likelihood on.
       PLAIN = 0.6
+      # All of a section together says hardly anything below this, and its paragraphs say more where they are likelier by so much.
+      WEAK = 0.35
+      MORE = 0.15
       GOES_ON = /\A(?:it|its|they|their|he|she|this|that|these|those|but|yet|then|after that|on the other hand|the (?:second|third|other|former|latter|rest)|in contrast|however|finally|both)\b/i
 
       module_function
@@ -50,12 +53,14 @@ module Peony
       def parted(passage, alone)
         return [passage] if alone.empty?
 
-        said = alone.map { |p| Kept.of(p).best }
-        plain = said.compact.select { |f| f.fit >= PLAIN }
-        return [passage] if plain.map(&:family).uniq.size < 2 || Kept.of(passage).best&.fit.to_f > plain.sum(&:fit) / plain.size
-
-        alone
+        said = alone.filter_map { |p| Kept.of(p).best }
+        whole = Kept.of(passage).best&.fit.to_f
+        plain = said.select { |f| f.fit >= PLAIN }
+        told = plain.map(&:family).uniq.size >= 2 && whole <= mean(plain)
+        told || (whole < WEAK && said.size * 2 > alone.size && said.map(&:family).uniq.size >= 2 && mean(said) >= whole + MORE) ? alone : [passage]
       end
+
+      def mean(findings) = findings.sum(&:fit) / findings.size
 
       # Each paragraph with the list that follows it; one that only goes on stays with the one before.
       def stanzas(passage)

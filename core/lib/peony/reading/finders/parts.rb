@@ -122,7 +122,7 @@ module Peony
 
           # A verb or a noun before every share: "Paper was 24 %, plastic 19 % and glass 12 %".
           shares.each_cons(2).all? { |a, b| letters[text.string[a.to...b.from].sub(/\A\s*(?:of \w+|and|,)/, "")] > 3 } &&
-            lead.strip.match?(/\b(?:is|are|was|were|up|takes?|drinks?|needs?|gets?|with|goes)\z/)
+            lead.strip.match?(/\b(?:is|are|was|were|up|takes?|took|drinks?|needs?|gets?|got|pays?|paid|gives?|gave|bears?|covers?|covered|with|goes)\z/)
         end
 
         def after(sentence, shares, index)

@@ -105,15 +105,16 @@ module Peony
         kind ? kind.low[0, 6] : told && stem(told)
       end
 
-      # "The northern path … The southern one …": what tells things of one kind apart, where one of them is only "one".
+      # "The northern path … The southern one", "a hot desert … a cold desert", "Team North … Team South": what tells things of one kind apart.
+      # @return [Array<String>] words in lower case
       def kinds(text)
         text.once(:kinds_of_one) do
           ones = text.tokens.each_cons(2).select { |a, b| b.low == "one" && a.tag.start_with?("jj") && !Words::STOP.include?(a.low) }.map { |a, _| a.low }
           pairs = leading_pairs(text)
           plain = pairs.select { |first, second| first.tag == "jj" && second.noun? }
           named = pairs.select { |first, second| first.noun? && second.text.match?(/\A(?:[[:upper:]][[:lower:]]*|\d+)\z/) }
-          apart(plain, 1, 0) + apart(named, 0, 1) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])
-        end.uniq
+          (apart(plain, 1, 0) + apart(named, 0, 1) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])).uniq
+        end
       end
 
       # "A hot desert … a cold desert", "Team North … Team South": where one word is shared, the other tells them apart.

@@ -10,7 +10,12 @@ module Peony
         # One "if" is a condition; a branch says what happens otherwise.
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
 
+        # Without any of these nothing branches.
+        BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|under|over|above|below)\b/
+
         def find
+          return nil unless text.all_words.match?(BRANCHING)
+
           items = Branches.of(text).map { |s| item(s) }
           return nil if items.size < 3 || items.size > 14
 

@@ -73,6 +73,7 @@ module Peony
 
         # Where running text makes fewer points than it tells numbers, each point keeps its most striking one and remarks keep none.
         def one_each(items)
+          return items if items.size < 2
           # "112 shouts. 9 dogs. 0 hurt.": no words but the numbers' own.
           return items if nodes.size < 2 && text.sentences.count { |s| s.text.split.size < 8 && text.quantities_in(s).any? } >= 3
 

@@ -111,7 +111,8 @@ RSpec.describe "Phrasings" do
       "There were 100 votes: 48 for the otter, 32 for the owl and 20 for the newt." => [48, 32, 20],
       "The otter got 48 of the 100 votes, the owl 32 and the newt 20." => [48, 32, 20],
       "Rent: half. Food: a third. Books: a sixth." => [50, 33.3, 16.7],
-      "The renovation was dear: the city paid 60 %, the friends of the Regal 25 % and the cinema itself the rest." => [60, 25, 15]
+      "The renovation was dear: the city paid 60 %, the friends of the Regal 25 % and the cinema itself the rest." => [60, 25, 15],
+      "Of the 600 euros, 260 went on medals, 190 on food, 100 on the tent and the rest on plasters." => [260, 190, 100, 50]
     },
     "funnel" => {
       "Of 90 who asked, 60 came, 30 stayed and 12 joined." => [90, 60, 30, 12],

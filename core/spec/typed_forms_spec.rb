@@ -33,6 +33,10 @@ RSpec.describe "Typed forms" do
       expect(titles("opposition", words)).to eq(["In favour", "Against"])
     end
 
+    it "keeps the first of a row of names and numbers, where no title stands over them" do
+      expect(values("ranking", "Most points\n\nKestrels 412\nOtters 388\nHerons 371\nVoles 295\n")).to eq([412, 388, 371, 295])
+    end
+
     it "sees heads that the title names" do
       expect(text("Ebook or paper?\nEbook\n£4.50, lends to nobody\nPaper\n£9, lends to anybody\n").tree.map { |n| n.span.text }).to eq(%w[Ebook Paper])
     end

@@ -50,6 +50,8 @@ module Peony
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
       LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      # A name and its number, and nothing else.
+      ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°[:alpha:]]{0,3}\s*\z/
       # "Week 1 Interviews", "Weeks 3 and 4 Building"
       COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
@@ -132,6 +134,8 @@ module Peony
 
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
+        # "Kestrels 412" over "Otters 388"
+        return false if [first, *rest].all? { |l| l.text.match?(ROW) }
         return true if names_both?(first, rest)
         # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"
         return true if rest.size >= 2 && rest.all? { |l| l.text[/\A[^:]+(?=:)/].to_s.match?(Sections::SIDE) } && !first.text[/\A[^:]+/].to_s.match?(Sections::SIDE)

@@ -134,15 +134,21 @@ module Peony
 
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
-        # "Kestrels 412" over "Otters 388"
-        return false if [first, *rest].all? { |l| l.text.match?(ROW) }
-        return true if names_both?(first, rest)
-        # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"
-        return true if rest.size >= 2 && rest.all? { |l| l.text[/\A[^:]+(?=:)/].to_s.match?(Sections::SIDE) } && !first.text[/\A[^:]+/].to_s.match?(Sections::SIDE)
-        return false if first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7
+        return false if one_of?(first, rest)
+        return true if names_both?(first, rest) || over_sides?(first, rest)
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
+      end
+
+      # "Kestrels 412" over "Otters 388", "Week 1 Interviews" over "Week 2 First sketches"
+      def one_of?(first, rest)
+        [first, *rest].all? { |l| l.text.match?(ROW) } || (first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7)
+      end
+
+      # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"
+      def over_sides?(first, rest)
+        rest.size >= 2 && rest.all? { |l| l.text[/\A[^:]+(?=:)/].to_s.match?(Sections::SIDE) } && !first.text[/\A[^:]+/].to_s.match?(Sections::SIDE)
       end
 
       # "Myth or fact: the moon" over "Myth: …" and "Fact: …".

@@ -10,6 +10,7 @@ module Peony
       MONTHS = %w[january february march april may june july august september october november december].freeze
       MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?)(?![a-z])"
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
+      DAY = "(?:#{DAYS.map(&:capitalize).join('|')})s?".freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
       HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
       PER = " an? (?:day|week|month|year|hour|minute|head|time)\\b"
@@ -79,7 +80,7 @@ module Peony
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
-        /\b(?:on |every )?(#{DAYS.map(&:capitalize).join('|')})s?\b(?:(?: to | until | ?[–-] ?)(?:#{DAYS.map(&:capitalize).join('|')})s?\b)?/ => [:weekday, ->(m) { DAYS.index(m[1].downcase).to_f }],
+        /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | ?[–-] ?)#{DAY}\b)?/ => [:weekday, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n))(#{MONTHS.map(&:capitalize).join('|')})\b/ =>

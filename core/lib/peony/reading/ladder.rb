@@ -31,7 +31,7 @@ module Peony
       # "152, though two of those are only painted": part of a number that was told is not set against the others.
       def some_of?(text, quantity)
         before = text.string[[0, quantity.from - 18].max...quantity.from]
-        text.string[quantity.to, 10].to_s.match?(/\A of (?:those|these|them)\b/) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
+        Turned.some_of?(text, quantity) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
       end
 
       # Entries with one plain number each: whatever the words beside it seem to count, all count the same.

@@ -91,9 +91,6 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
-        swapped = new_then_old(text)
-        return swapped if swapped.any?
-
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
         # "Eleven out of twenty": what it is out of does not change.
         list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && !timed) || text.string[[0, q.from - 8].max...q.from].match?(/\bout of \z/) }
@@ -104,17 +101,6 @@ module Peony
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
           made(text, a, b, name(text, text.span(from, to), a), from, to)
         end.then { |list| list.size > 2 ? [] : list }
-      end
-
-      # "Our new bottle weighs 310 g. The old one weighed 480": the later value stands first.
-      def new_then_old(text)
-        text.sentences.each_cons(2).filter_map do |one, two|
-          after, before = [one, two].map { |s| text.quantities_in(s) }
-          next unless one.text.match?(/\bnew\b/i) && two.text.match?(/\A(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b/i)
-          next unless after.size == 1 && before.size == 1 && alike?(after[0], before[0])
-
-          Pair.new(one: before[0], two: after[0], name: name(text, one, after[0]), from: one.from, to: two.to)
-        end
       end
 
       LATER = /\b(?:since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
@@ -129,7 +115,7 @@ module Peony
         dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
         return false if Turned.some_of?(text, two) || gap.length >= 220 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
-        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER)
+        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER) || Turned.old_one?(text, gap, one)
       end
 
       # What changed: the label, or the subject before the first value.

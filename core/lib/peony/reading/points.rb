@@ -50,8 +50,8 @@ module Peony
       # Where a part that carries a point may hold another one.
       def faint(text, family, spans, chances)
         Seams.faint(text, family).filter_map do |joint|
-          at = spans.index { |s| s.from < joint.from && joint.to < s.to } or next
-          Seams::Joint.new(**joint.to_h, chance: joint.chance * chances[at]) if chances[at] >= 0.5
+          at = spans.bsearch_index { |s| s.to > joint.to } or next
+          Seams::Joint.new(**joint.to_h, chance: joint.chance * chances[at]) if spans[at].from < joint.from && chances[at] >= 0.5
         end
       end
 

@@ -41,8 +41,7 @@ module Peony
       NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
 
       # "A third of all letters begin so": alone in its passage.
-      SHARE = /\b(an?|one|two|three|four|seven|nine) (half|thirds?|quarters?|fifths?|sixths?|sevenths?|eighths?|ninths?|tenths?) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i
-      FRACTIONS = { "half" => 2, "third" => 3, "quarter" => 4, "fifth" => 5, "sixth" => 6, "seventh" => 7, "eighth" => 8, "ninth" => 9, "tenth" => 10 }.freeze
+      SHARE = /\b(an?|one|two|three|four|seven|nine) (#{Numbers::PARTS.keys.join('|')}) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i
 
       EVERY = /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i
 
@@ -59,7 +58,7 @@ module Peony
         match = text.quantities.size == 1 ? text.string.match(SHARE) : nil
         return [] unless match
 
-        values = [Numbers.spelled(match[1].downcase).to_i.clamp(1, 9), FRACTIONS.fetch(match[2].downcase.delete_suffix("s"))]
+        values = [Numbers.spelled(match[1].downcase).to_i.clamp(1, 9), Numbers::PARTS.fetch(match[2].downcase)]
         one, whole = values.map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(2)) }
         [Ratio.new(part: one, whole: whole)]
       end

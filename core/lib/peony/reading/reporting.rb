@@ -5,7 +5,7 @@ module Peony
     # Who stands right below whom, where later sentences tell of those whom an earlier one names.
     module Reporting
       # Leads to those who stand right below.
-      REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\b/i
+      REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\s+/i
       HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|is over)\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
 
       private
@@ -45,7 +45,7 @@ module Peony
         listed(text.span(span.from + match.end(0), span.to))
       end
 
-      def listed(span) = Sentences.clauses(span, /,\s+(?:and\s+)?|\s+and\s+/).map { |s| item(text.span(s.from + s.text[/\A\s*/].length, s.to)) }
+      def listed(span) = Series.split(span).map { |s| item(s) }
     end
   end
 end

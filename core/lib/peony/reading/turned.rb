@@ -11,6 +11,7 @@ module Peony
       EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that)\b/i
       EARLIER_BEHIND = /\A[^.;:!?\d]{0,24}?#{EARLIER}/i
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
+      OLD_ONE = /[.!?]\s+(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
@@ -68,7 +69,7 @@ module Peony
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
-        return true if earlier?(text, gap, one, two) || years_fall?(text, one, two)
+        return true if earlier?(text, gap, one, two) || years_fall?(text, one, two) || old_one?(text, gap, one)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
@@ -84,6 +85,9 @@ module Peony
         years = years.flatten if years.size == 1 || years.all?(&:one?)
         years.flatten.size == 2 && years.flatten[0].sort > years.flatten[1].sort
       end
+
+      # "Our new bottle weighs 310 g. The old one weighed 480"
+      def old_one?(text, gap, one) = gap.match?(OLD_ONE) && text.string[[0, one.from - 60].max...one.from].match?(/\bnew\b[^.!?]*\z/i)
 
       # "We had 18,400 visitors. It was 14,900 the year before", "17 days; the year before it had been 46"
       def earlier?(text, gap, one, two)

@@ -55,6 +55,15 @@ RSpec.describe "What is told of again" do
     expect(found("ranking", "What sold best\n\nSourdough: 2,150 loaves\nRye: 1,480\nSpelt rolls: 960\nBaguette: 720\n").items.map(&:value)).to eq([2150, 1480, 960, 720])
   end
 
+  it "sets a sum against none of what makes it" do
+    words = "We served 31,200 guests. In the first quarter it was 4,900, in the second 8,300, in the third 12,400 and in the fourth 5,600."
+    expect(%w[ranking trend].map { |family| found(family, words).items.map(&:value) }.uniq).to eq([[4900, 8300, 12_400, 5600]])
+  end
+
+  it "begins a name with no word that only goes on" do
+    expect(found("cause", "Why the queue is long: two people share one bread knife. The tram brings forty at once. And the door sticks.").items.last.title).to eq("The door sticks")
+  end
+
   it "keeps a stretch of days together" do
     expect(found("timeline", "Stand paid 4 March. Brochures printed by 20 March. Fair 3 to 5 April.").items.map(&:date)).to eq(["4 March", "20 March", "3 to 5 April"])
   end

@@ -47,13 +47,19 @@ module Peony
       # @yieldreturn [Item]
       # @return [Array<Item>]
       def framed(items)
-        points = nodes.size >= 2 ? [] : text.points(self.class.name_of_family)
+        points = nodes.size >= 2 ? [] : without_whole(text.points(self.class.name_of_family))
         return items if points.size <= items.size || points.size > MOST
 
         homes = items.group_by { |i| home(i, points) }
         return items if homes.values.any? { |list| list.size > 1 } && !tell_more?(points, homes)
 
         points.map { |p| homes[p]&.then { |list| list.size == 1 ? list.first : nil } || yield(p) }
+      end
+
+      # "We served 31,200 guests", where all the others make that sum: no further one of them.
+      def without_whole(points)
+        total = text.totals.find { |t| t.exact? && t.parts.size >= [points.size - 1, 3].max }
+        total ? points.reject { |p| total.whole.quantity.equal?(amount(p)) } : points
       end
 
       # The point that tells the number of an item, else the one that it shares most with.

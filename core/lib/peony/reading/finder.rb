@@ -71,7 +71,7 @@ module Peony
       # Whether a title names nothing: "Is", "Followed".
       def bare?(item)
         # "Do: stop early": a label names itself.
-        return false if item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
+        return false if item.title.match?(/\A(?:against|in favou?r)\z/i) || item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
 
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
         words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
@@ -174,6 +174,8 @@ module Peony
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         # "At Stang | it is 2 m wide": where it is names it.
         lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
+        # "The remaining 80 | to visitors"
+        lead = [] if lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) }
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, OUT_OF)

@@ -86,6 +86,9 @@ module Peony
 
       # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".
       def alone?(quantity, following, gap)
+        # "An hour a day brought 34, three hours 39": the second of them leads a number of its own.
+        return true if gap == ", " && text.string[following.to, 5].to_s.match?(/\A \d+\b/)
+
         (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
       end
 

@@ -7,7 +7,13 @@ module Peony
       private
 
       # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
-      def fraction?(share) = !share.text.match?(/\d/) && @said.any? { |q| q.from < share.from && Units.counted?(q.unit) }
+      def fraction?(share)
+        return false if share.text.match?(/\d/)
+
+        # "They made it two hundred. Half of those were ..."
+        counted = text.string[share.to, 10].to_s.match?(/\A of th(?:em|ose|ese)\b/) ? @list : @said
+        counted.any? { |q| q.from < share.from && Units.counted?(q.unit) && q.value > 2 }
+      end
 
       # Whether the passage speaks of shares, so that a bare number may be one.
       def shares? = @shares ||= @said.count { |q| q.unit == "%" } > 1 || (@said.any? { |q| q.unit == "%" } && text.cues[:share_of].positive?)

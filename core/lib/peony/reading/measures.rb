@@ -25,7 +25,7 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) }
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -38,6 +38,9 @@ module Peony
         text.string[[0, quantity.from - 6].max...quantity.from].match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
           text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
       end
+
+      # "250 are over sixty": the age tells who they are.
+      def age_of?(text, quantity) = quantity.unit == "years" && !quantity.said && text.string[[0, quantity.from - 24].max...quantity.from].match?(HandedAges::COUNTED_AGED)
 
       # In a list that is led by a colon the first number's words begin after it.
       def first_start(text, stretch, list)
@@ -62,6 +65,8 @@ module Peony
         return two.from if breaks.empty?
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
+        # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
+        breaks.pop if breaks.size > 1 && breaks.last.end(0) == gap.length
         one.to + (strong || breaks.last).end(0)
       end
     end

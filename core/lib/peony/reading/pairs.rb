@@ -70,6 +70,8 @@ module Peony
         one, two = list.combination(2).find { |a, b| alike?(a, b) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
+        first = begun(text, one)
+        stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
       end
 
@@ -113,9 +115,22 @@ module Peony
         range = [one.from - 40, 0].max..two.from
         # Two shares are hardly one that changed, unless each has a date of its own before it and "it" goes on about it.
         dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
-        return false if Turned.some_of?(text, two) || gap.length >= 220 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
+        return false if Turned.some_of?(text, two) || gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
-        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s).match?(LATER) || Turned.old_one?(text, gap, one)
+        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one)
+      end
+
+      # "It used 412,000 kWh in 2023. In 2024 it was 356,000, and last year 318,000": it began with the value in the sentence before.
+      # @return [Quantity, nil]
+      def begun(text, one)
+        return nil unless text.tree.size < 2
+
+        at = text.sentences.index { |s| s.from <= one.from && one.to <= s.to } or return nil
+        return nil if at.zero? || !text.string[text.sentences[at].from...one.from].match?(/\b(?:it|this|that) (?:was|had|came|stood|fell|rose|dropped|went)\b[^,.;]*\z/)
+
+        before = text.sentences[at - 1]
+        list = text.quantities_in(before).select { |q| Scales.alike?(q.unit, one.unit) && q.said }
+        list.first if list.one? && text.moments_in(before).any?
       end
 
       # What changed: the label, or the subject before the first value.

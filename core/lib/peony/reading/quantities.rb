@@ -13,7 +13,7 @@ module Peony
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
-      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can)\b)/i
+      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
@@ -82,8 +82,9 @@ module Peony
 
       def figures(text, taken, found)
         string = text.string
+        names = Uncounted.numbered(string)
         each_match(string, FIGURE, taken) do |m|
-          next if label?(string, m)
+          next if label?(string, m) || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1])
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
@@ -175,7 +176,7 @@ module Peony
             value += 0.5
           end
           next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
-          next if unit.empty? && string[[0, m.begin(0) - 5].max...m.begin(0)].match?(/\ball \z/i)
+          next if unit.empty? && string[[0, m.begin(0) - 10].max...m.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
           next if value.zero? || Uncounted.compound?(rest)
 
           hundredths = Units.hundredths(rest)

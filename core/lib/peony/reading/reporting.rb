@@ -6,7 +6,7 @@ module Peony
     module Reporting
       # Leads to those who stand right below.
       REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\s+/i
-      HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|is over)\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
+      HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|manages?|supervises?|oversees?|is over|is (?:in charge|head|responsible) (?:of|for))\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
 
       private
 
@@ -31,7 +31,7 @@ module Peony
       # "Bo for visitors … Bo has", "the head of operations … The head of operations is".
       def same?(above, own)
         name = own.text[/\A(?:(?:Mr|Mrs|Ms|Dr|Sister) )?(?!The\b|An?\b)[[:upper:]][[:alpha:]]+/]
-        return above.text.start_with?(name) if name
+        return above.text.match?(/(?:\A|, )#{name}\b/) if name
 
         one, two = [above, own].map { |s| s.text.downcase.sub(/\A(?:the|an?|his|her) /, "").sub(/[.,;\s]+\z/, "") }
         one.split.any? && two.start_with?("#{one} ")
@@ -45,7 +45,20 @@ module Peony
         listed(text.span(span.from + match.end(0), span.to))
       end
 
-      def listed(span) = Series.split(span).map { |s| item(s) }
+      def listed(span) = by_post(Series.split(span))
+
+      NAME = /\A[[:upper:]]\S*(?: [[:upper:]]\S*)*[.\s]*\z/
+      POST = /\A(?:the|an?|our|his|her) (?=[[:lower:]])/i
+
+      # "The head of pool, Bram Lund, and the gym supervisor, Ines Amadi": two who are named by their posts.
+      # @param parts [Array<Span>]
+      # @return [Array<Item>]
+      def by_post(parts)
+        pairs = parts.each_slice(2).to_a
+        return parts.map { |s| item(s) } unless pairs.size > 1 && pairs.all? { |post, name| name&.text&.match?(NAME) && post.text.match?(POST) }
+
+        pairs.map { |post, name| made(post.text.sub(POST, ""), name.text.sub(/[.\s]+\z/, ""), [text.span(post.from, name.to)]) }
+      end
     end
   end
 end

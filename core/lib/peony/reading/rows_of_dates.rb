@@ -15,6 +15,9 @@ module Peony
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
       NAMED = /(?<=[.;:!?] )(#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
 
+      # "Michaelmas found him at 79 and Christmas, after the goose, at 84", among months.
+      FEAST = /(?<=[.;:!?] |and |, )(#{Dates::FEASTS.keys.join('|')})(?=,? [[:lower:]])(?! (?:[[:lower:]]+s?) (?:and|,))/
+
       # "Five: we would like to go home", among clock times.
       HOUR_LEADS = /(?<=\A|\n|[.;] )(#{Dates::HOUR})(?=: )/i
 
@@ -40,7 +43,7 @@ module Peony
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
-        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end
   end

@@ -10,6 +10,10 @@ module Peony
       ASIDE = /\b(?:by the way|incidentally|mind you|thank|thanks|sorry|regret|prefers?|promised|expected|welcome|likes?|disputed|officially|fondly|of course|no doubt|glad|moaning|officious|nobody mentioned|will be looked|being (?:repaired|handled)|provided by|crossword|for sale|on sale|may stay|frightens?|never|replaced|recycled|should have|vote on|someone left|we are keeping|best|contempt)\b/i
       BACK = /\A(?:it|they|he|she|this|that|these|those|such|its|their|there)\b/i
 
+      ANNOUNCES = /\A(?:there\ (?:are|were)|here\ are|these\ are|we\ (?:found|have|had|see)|it\ has)\ (?:#{Numbers::WORD}|several|many|a\ (?:number|few|couple)(?:\ of)?|some|various|different|lots\ of|plenty\ of)
+                   (?:\ [[:alpha:]]+){0,2}?\ (?:reasons?|causes?|factors|ways|steps|stages|phases|things|kinds|types|sorts|options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
+      PREFACE = 0.15
+
       # What is sought in a sentence in lower case.
       PHRASES = {
         question: /\?/, frame: FRAME, aside: ASIDE, back: BACK, and: /\A(?:but|and|so|or|yet|nor|well|still|meanwhile)\b/, first_person: /\b(?:i|me|my|we|us)\b/,
@@ -41,8 +45,11 @@ module Peony
       def chances(text, spans, family = "list")
         signs = text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }
         weights = PLACES.to_h { |place| [place, Weights.read_as("strays", family, place)] }
-        signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) }
+        signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) * (announces?(spans, i) ? PREFACE : 1) }
       end
+
+      # "There are several reasons why Ternby floods so often": says that something follows, and nothing of it.
+      def announces?(spans, index) = index.zero? && spans.size > 3 && spans.first.text.match?(ANNOUNCES)
 
       # Where a sentence stands among the others.
       def place(index, size)

@@ -17,12 +17,35 @@ module Peony
       def of(text)
         # "Three in four of you" is no part of anything else.
         ratios = Ratios.direct(text).reject(&:goal).flat_map { |r| [r.part, r.whole] }
-        numbers = text.measures.reject { |m| m.unit == "%" || ratios.any? { |q| q.equal?(m.quantity) } }
+        numbers = amounts(text).reject { |m| m.unit == "%" || text.string[[0, m.quantity.from - 16].max...m.quantity.from].match?(EARLIER) || ratios.any? { |q| q.equal?(m.quantity) } }
         money = numbers.select { |m| m.unit.match?(/\A[A-Z]{3}\z/) }
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
         [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.then { |found| [found.find(&:exact?) || found.first].compact }
+      end
+
+      # "1,240 members, up from 1,085": what it was is no part of it.
+      EARLIER = /\b(?:(?:up|down) from|compared (?:with|to)) (?:only |about )?\z/i
+
+      # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
+      # @return [Array<Measures::Measure>]
+      def amounts(text)
+        whole = text.measures.find { |m| Units.counted?(m.unit) && m.value > 2 && !text.moments_in(m.span).any? } or return text.measures
+        text.measures.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
+      end
+
+      OF_THOSE = /\A (?:of (?:them|those|these)\b|(?!(?:of|the|an?|as|our|their|his|her|its|my|your|all)\b)[[:lower:]]+ )/
+
+      def fraction?(text, measure, whole)
+        q = measure.quantity
+        measure.unit == "%" && !q.text.match?(/\d/) && q.from > whole.quantity.to && text.string[q.to, 16].to_s.match?(OF_THOSE)
+      end
+
+      def of_whole(measure, whole)
+        value = measure.value * whole.value / 100.0
+        value = value.round if (value - value.round).abs < value * 0.002
+        measure.dup.tap { |m| m.quantity = m.quantity.dup.tap { |q| q.value = Numbers.plain(value) and q.unit = whole.unit } }
       end
 
       # "Where the hall's £12,000 goes" over its parts: the whole stands in the heading.
@@ -77,12 +100,12 @@ module Peony
       def leaving(text, rest)
         return nil unless (last = text.sentences.rindex { |s| s.text.match?(rest) })
 
-        list = text.measures.reject { |m| m.unit == "%" }
+        list = amounts(text).reject { |m| m.unit == "%" }
         made = Total.new(whole: list.first, parts: list.drop(1), sum: list.drop(1).sum(&:value))
         return nil if made.parts.size < 2 || made.parts.any? { |m| m.unit != made.whole.unit || !m.value.positive? || m.quantity.from > text.sentences[last].to }
 
         after = text.span(made.parts.last.quantity.to, text.string.length)
-        spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o)
+        spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o) || list.size > text.measures.count { |m| m.unit != "%" }
         made if made.sum < made.whole.value && spent && text.quantities_in(after).empty?
       end
 

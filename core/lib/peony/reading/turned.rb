@@ -91,7 +91,10 @@ module Peony
 
       # "We had 18,400 visitors. It was 14,900 the year before", "17 days; the year before it had been 46"
       def earlier?(text, gap, one, two)
-        text.string[two.to, 40].to_s.match?(EARLIER_BEHIND) || (gap.match?(EARLIER_BEFORE) && !text.string[[0, one.from - 40].max...one.from].match?(EARLIER))
+        told = text.string[two.to, 40].to_s[EARLIER_BEHIND]
+        told ||= gap[EARLIER_BEFORE] unless text.string[[0, one.from - 40].max...one.from].match?(EARLIER)
+        # "In 2024 it was 356, and last year 318": after a year that is told, last year is the later one.
+        !told.nil? && !(told.match?(/\blast \w+/i) && text.dates.any? { |d| d.kind == :year && d.from.between?(one.from - 60, two.from) })
       end
 
       def back?(text, gap, one) = gap.match?(FROM) && text.string[[0, one.from - 8].max...one.from].match?(/\bto (?:only |just )?[£€$]?\z/)

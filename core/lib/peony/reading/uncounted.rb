@@ -66,6 +66,18 @@ module Peony
         match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
       end
 
+      ONE_OF_A_ROW = /\b([[:alpha:]]{3,}) (\d{1,2})\b(?![.,]\d| ?%)/
+
+      # "At site 1 … at site 2 … at site 3": one word with all numbers from 1 on names things that are numbered.
+      # @return [Regexp, nil] such a word, at the end of what stands before a number
+      def numbered(string)
+        return nil unless string.match?(/\b[[:alpha:]]{3,} 3\b/)
+
+        rows = string.scan(ONE_OF_A_ROW).group_by { |word, _| word.downcase }.transform_values { |list| list.map { |_, number| number.to_i }.uniq }
+        words = rows.select { |word, list| list.size > 2 && list == (1..list.size).to_a && !Words::STOP.include?(word) }.keys
+        words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
+      end
+
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]

@@ -25,8 +25,8 @@ module Peony
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
-      # In -s and hardly ever things.
-      VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands].freeze
+      # What those who were counted did, not what is counted: in -s and hardly ever things, or said of people who were asked.
+      VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       # Not "three pounds twenty people gave".

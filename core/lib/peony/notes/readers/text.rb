@@ -52,6 +52,8 @@ module Peony
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
       # A name and its number, and nothing else.
       ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°[:alpha:]]{0,3}\s*\z/
+      # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.
+      COUNT = /\A\s*[^\d:]{2,40}\s\d[\d,.]*\s+([[:alpha:]]+)\s*\z/
       # "Week 1 Interviews", "Weeks 3 and 4 Building"
       COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
@@ -143,7 +145,8 @@ module Peony
 
       # "Kestrels 412" over "Otters 388", "Week 1 Interviews" over "Week 2 First sketches"
       def one_of?(first, rest)
-        [first, *rest].all? { |l| l.text.match?(ROW) } || (first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7)
+        all = [first, *rest].map(&:text)
+        all.all?(ROW) || (all.all?(COUNT) && all.map { |line| line[COUNT, 1] }.uniq.one?) || (first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7)
       end
 
       # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"

@@ -5,19 +5,16 @@ module Peony
     module Finders
       # Two or more things set side by side on the same aspects.
       class Comparison < Finder
+        include Aspects
+
         family "comparison"
 
         WHILE = /,\s+(?:while|whereas) |\A(?:while|whereas|where) (?=[^,]+, )/i
 
-        ASPECT = /\A(?<name>[^:–—]{2,30}?)\s*(?::|\s[–—-])\s+(?<words>\S.*)\z/m
-
-        # "They cost £19": words that say something name no aspect; the unit does.
-        SAYING = /\A(?:it|they|he|she|we|you|that|this|there|and|but|with|for|in|to|of|on|at|by|from|as|an?|the|or|so|not|only|up)\b|\b(?:is|are|was|were|costs?|takes?|took|has|have|had|needs?|comes? to|about)\b/i
-        VERB = /\A(?:costs|takes|needs|wants|has|is|holds|keeps|gives|uses|burns|makes|lasts|brings|pays|gets|loses)\z/
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
-          items = of_columns || of_nodes || of_paragraphs || of_announced || of_two || of_subjects || of_while
+          items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
 
           named_above(items) if items.size == 2
@@ -66,38 +63,6 @@ module Peony
           (node.body.any? ? node.body : [node.span]).flat_map { |s| Sentences.clauses(s, /[,;.]\s+/) }
         end
 
-        # "4 kg, 5 minutes, £12": the units are the aspects; "fare €2.50": the word before the number is.
-        def aspects(span)
-          label = span.text.index(":").to_i
-          Sentences.clauses(span, /[,;]\s+(?:and\s+)?|\s+and\s+/).each_with_object([]) do |clause, list|
-            quantity = text.quantities_in(clause).first
-            next unless quantity && clause.to > span.from + label
-
-            words = clause.text.sub(/\A[^:]*:\s*/, "")
-            named = words.match(/\A(?<name>[[:alpha:]][a-z ]{2,24}?)\s+(?=[\d£€$])/)
-            named = nil if named && (named[:name].match?(named[:name].include?(" ") ? SAYING : VERB) || deed?(clause, named[:name]))
-            name = named ? named[:name] : unit_name(quantity, clause)
-            list << [name, (named ? words.delete_prefix(named[0]) : amount_on(quantity, clause)).strip.chomp(".")] unless name.empty?
-          end.uniq(&:first)
-        end
-
-        # "The old one kneads 12 kg" says something; it names no aspect.
-        def deed?(clause, name) = name.include?(" ") && text.tokens_in(clause).any? { |t| t.finite? && t.low == name.split.last.downcase }
-
-        # Of "They keep 90 % of the warmth" the aspect is the warmth: a sign names none.
-        def unit_name(quantity, clause)
-          return "price" if quantity.unit.match?(/\A[A-Z]{3}\z/)
-          return quantity.unit unless quantity.unit == "%"
-
-          text.string[quantity.to...clause.to].to_s[/\A\s+of (?:(?:the|its|their|his|her|all) )?([[:alpha:]-]+)/, 1].to_s
-        end
-
-        # Where the unit names the row, the cell begins with its number: of "It wants 20 minutes to warm up" it keeps "20 minutes to warm up".
-        def amount_on(quantity, clause)
-          lead = text.string[clause.from...quantity.from][/(?:about|around|nearly|almost|under|over|up to|at least|at most|roughly|only|just|some|less than|more than|[<>~±])\s*\z/i].to_s
-          lead + text.string[quantity.from...clause.to].to_s
-        end
-
         # One paragraph a thing.
         def of_paragraphs
           blocks = text.stretches.reject { |s| s.block.heading? || s.block.item? }
@@ -113,6 +78,23 @@ module Peony
           verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.tag == "prp" || t.low.match?(/\A(?:there|nobody|everybody|everyone|somebody|someone|anyone)\z/) } || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
           made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
+        end
+
+        # Leads to one of several ways out, and to what it is.
+        OPTION = /\A(?:(?:one|the first|the other|a|the|another|an alternative)(?: (?:second|third|fourth|last))?)(?: (?:option|way|idea|plan|choice|possibility|answer|solution|suggestion|proposal))?(?:,? of course,?)? (?:is|was|would be)(?: simply)? (?:to )?(?=\S+ \S)/i
+
+        # "One option is to build a wall. … Another is to plant trees. …": each with what is said of it.
+        def of_options
+          list = text.entries.any? ? [] : text.sentences
+          at = list.each_index.select { |i| list[i].text.match?(OPTION) }
+          return nil unless at.size.between?(2, 5) && list[at.first].text.match?(/\A(?:one|the first)\b/i) && list[at[1]].text.match?(/\A(?:another|the (?:other|second)|a second|an alternative)\b/i)
+
+          @strength = 0.45
+          at.each_with_index.map do |from, i|
+            spans = list[from...(at[i + 1] || list.size)]
+            body = text.span(spans.first.from + spans.first.text[OPTION].length, spans.first.to)
+            portrait(spans).tap { |made| made.title = Titles.capital(Titles.of(body.text).first) }
+          end
         end
 
         # "Three glues": as many subjects as are announced.

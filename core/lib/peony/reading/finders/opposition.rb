@@ -203,16 +203,19 @@ module Peony
         def side_name(lead)
           return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
 
-          speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
+          stand(lead) || speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
         end
 
-        def speaker(span) = span.text.match(SPEAKER).then { |match| match if match && match[:who].split.size <= 4 && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i) }
+        # "Members who are in favour say", "Those against point out": what side they are on.
+        def stand(lead) = lead.text[/\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i, 1]
+
+        def speaker(span) = span.text.match(SPEAKER).then { |match| match if match && (match[:who].split.size <= 4 || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i) }
 
         # What is said, without who says it.
         def arguments(sentence)
           told = speaker(sentence)
           parts = Series.in(text, sentence)
-          parts = [sentence] if parts.empty?
+          parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
           (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
         end
 

@@ -56,8 +56,14 @@ module Peony
             span = nodes.map(&:span).find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span ||= text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
             span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
-            span && item(span)
+            span && left_over(span)
           end
+        end
+
+        # "The rest were the band" is the band.
+        def left_over(span)
+          lead = span.text[/\A.*?#{REST} (?:is|are|was|were|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
+          item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
         end
 
         # Of a sentence that tells other shares first, only what speaks of the rest.
@@ -128,7 +134,7 @@ module Peony
         def after(sentence, shares, index)
           share = shares[index]
           ending = shares[index + 1]&.from || sentence.to
-          build(smooth(text.string[share.to...ending]), share, text.span(share.from, ending))
+          build(without_rest(smooth(text.string[share.to...ending])), share, text.span(share.from, ending))
         end
 
         def before(sentence, shares, index)
@@ -183,14 +189,14 @@ module Peony
           clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
           return nil unless clause
 
-          rest = item(clause)
+          rest = left_over(clause)
           left = Quantity.new(value: Numbers.plain(total.whole.value - total.sum), unit: total.whole.unit)
           [*counts(total), part(rest.title, rest.detail, left, rest.spans)]
         end
 
         def counts(total)
           total.parts.map do |m|
-            part(subject(m).sub(/\A(?:are|is|were|was|go(?:es)?|went) (?:on |to )?/i, "").sub(/ (?:and|but|or)\z/, ""), without(m.span, m.quantity), m.quantity, [m.span])
+            part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
           end
         end
 
@@ -212,6 +218,9 @@ module Peony
           title, detail = named(span, share, words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
           part(title, detail, share, [trimmed(span)])
         end
+
+        # "Found us online | and the rest just walked in": what is left is a part of its own.
+        def without_rest(words) = words.sub(/,? (?:and|while|but) #{REST}.*/mo, "")
 
         # The thread without the comma or the "and" that led to the next share.
         def trimmed(span)

@@ -96,7 +96,10 @@ module Peony
 
         def label(span, couple)
           lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
-          return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
+          # "At site 1 the river was", "At site 4, near the bridge, it was"
+          place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
+          return place if place
+          return Titles.of(lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
           text.string[span.from...couple.one.to].strip
         end

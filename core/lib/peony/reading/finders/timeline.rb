@@ -136,6 +136,8 @@ module Peony
             /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|of|the)\s*\z/i, ""
           )
           after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
+          # "New lockers (March)"
+          before, after = before.delete_suffix("("), after.delete_prefix(")") if before.end_with?("(") && after.start_with?(")")
           joined = [before.strip, after.strip].reject(&:empty?).join(" ").sub(/\A[,;:–—\s]+/, "").sub(/\s+(?=[.!?]+\z)/, "")
           joined.sub(/\A(?:it was |there was |the )(?=[a-z])/i) { |lead| lead.match?(/the/i) ? lead : "" }
         end

@@ -36,7 +36,7 @@ RSpec.describe "Told in prose" do
   describe "shares and stages" do
     it "keeps no verb as a detail, and of the rest only what is said of it" do
       items = found("parts", "Children take a third of the tickets, adults 40 % and the rest goes to members.").items
-      expect(items.map { |i| [i.title, i.detail, i.value] }).to eq([["Children", "", 33.3], ["Adults", "", 40], ["The rest goes to members", "", 26.7]])
+      expect(items.map { |i| [i.title, i.detail, i.value] }).to eq([["Children", "", 33.3], ["Adults", "", 40], ["Members", "", 26.7]])
     end
 
     it "parts the sum in the heading, though the first part is as much as the others" do

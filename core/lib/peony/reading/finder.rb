@@ -89,8 +89,9 @@ module Peony
       def repeated?(item)
         return false unless item.value && !item.detail.to_s.empty?
 
+        deeds = item.spans.flat_map { |s| text.tokens_in(s) }.select { |t| t.verb? || t.tag == "rp" }.map(&:low)
         shown = "#{item.title} #{item.date} #{item.unit} #{item.spans.flat_map { |s| text.quantities_in(s) }.map(&:text).join(' ')}".downcase.scan(/[[:alpha:]]+/)
-        (item.detail.downcase.scan(/[[:alpha:]]+/) - shown).all? { |w| Words::STOP.include?(w) || w == "another" || w.match?(NamingSigns::LIGHT) }
+        (item.detail.downcase.scan(/[[:alpha:]]+/) - shown - deeds).all? { |w| Words::STOP.include?(w) || w == "another" || Runs::PARTICLES.include?(w) || w.match?(NamingSigns::LIGHT) }
       end
 
       # What the sentence says up to the words of an item, behind a semicolon or those of the item before it.

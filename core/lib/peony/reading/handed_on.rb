@@ -95,12 +95,16 @@ module Peony
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
+        # "Visits rose by 18% to 46,200"
+        return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
 
         before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) }
       end
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 48].max...quantity.from]
+        # "Visits rose by 18% to 46,200": more than all is no share.
+        last = nil if last&.unit == "%" && quantity.value > 100
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)

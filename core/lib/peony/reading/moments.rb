@@ -18,6 +18,7 @@ module Peony
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent))(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
+      AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [a-z])/
       # "The wires go up over the summer": among months, where it fits between those beside it.
       SEASON = /\b(?:over|during|in|through(?:out)?|by|before|after) (?:the )?(?<what>#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?\d)/i
@@ -30,6 +31,9 @@ module Peony
       # @return [Array<Dates::Moment>] with those told from the one before them, in order
       def of(string, dates)
         return ages(string) if dates.empty?
+
+        row = dates.all? { |d| d.kind == :time } ? ages_alone(string) : []
+        return row if row.any?
         return dates if dates.size < 2
 
         told(string, dates).each_with_object(dates.dup) do |match, all|
@@ -67,6 +71,15 @@ module Peony
           amount = m[:unit].nil? && m[:number].nil? ? 0 : Numbers.amount(m[:number]) || 1
           Dates::Moment.new(text: m[0], from: m.begin(0), to: m.end(0), sort: amount * HOURS.fetch((m[:unit] || unit).downcase.delete_suffix("s")) / 24.0, kind: :count)
         end
+      end
+
+      # "At seven he became a page, at fourteen a squire, and a knight at twenty-one": hours end at twelve.
+      def ages_alone(string)
+        found = matches(string, AGE_ALONE)
+        years = found.map { |m| Numbers.count(m[:age]).to_f }
+        return [] unless found.size > 2 && years.any? { |y| y > 12 } && years.all? { |y| y < 110 } && years.each_cons(2).all? { |a, b| a < b }
+
+        found.zip(years).map { |m, age| Dates::Moment.new(text: m[0], from: m.begin(0), to: m.end(0), sort: age, kind: :count) }
       end
 
       def seasons(string, dates)

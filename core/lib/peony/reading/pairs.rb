@@ -83,7 +83,7 @@ module Peony
 
       def alike?(one, two)
         return false unless Scales.alike?(one.unit, two.unit) || [one, two].any? { |q| q.unit.empty? }
-        return false if one.unit == "times" || (one.unit == two.unit && one.value == two.value && one.text == two.text)
+        return false if one.unit == "times" || [one, two].one? { |q| q.unit == "%" } || (one.unit == two.unit && one.value == two.value && one.text == two.text)
 
         # Two shares that make a hundred are parts.
         one.unit != "%" || (one.value + two.value - 100).abs >= 0.1
@@ -117,7 +117,7 @@ module Peony
         dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
         return false if Turned.some_of?(text, two) || gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
-        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one)
+        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
       end
 
       # "It used 412,000 kWh in 2023. In 2024 it was 356,000, and last year 318,000": it began with the value in the sentence before.

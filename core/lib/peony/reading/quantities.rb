@@ -11,7 +11,7 @@ module Peony
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
+      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other|last|final))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
@@ -45,7 +45,7 @@ module Peony
         times(string, taken, found)
         spelled(text, taken, found)
         none(string, taken, found)
-        HandedOn.new(text, found.sort_by(&:from).first(MOST)).fill
+        HandedOn.new(text, Compounds.joined(found.sort_by(&:from).first(MOST), string)).fill
       end
 
       def each_match(string, pattern, taken)

@@ -12,6 +12,8 @@ module Peony
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
       GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
+      REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/i
+
       # "It is £11,000, and we have £4,400 of it."
       OF_IT = /[£€$]\d[\d,.]*k? of (?:it|that|this)\b/
 
@@ -107,6 +109,8 @@ module Peony
       # "From seven to twenty" is how many there may be.
       def goal?(text, whole, part)
         return false unless part.value.positive? && part.value < whole.value && part.value > whole.value * 0.02
+        # "It carried sixty warriors. The other needed a crew of six": things of two kinds, unless one of them is told to be reached.
+        return false if part.unit != whole.unit && part.said && whole.said && !text.all_words.match?(REACHED)
 
         !text.string[[whole, part].map(&:to).min...[whole, part].map(&:from).max].match?(/\A ?(?:to|or|–|-) ?\z/)
       end

@@ -6,6 +6,8 @@ module Peony
     module Series
       PART = /[,;]\s+(?:and |or |nor |then )?|\s+(?:and|or)\s+(?=[^,;]+\z)/
       MOST_WORDS = 16
+      # What those named in a row do, together.
+      DEED = / (?:all|each|both|can all|may all) (?=[[:lower:]]+ )/
       ARROW = /\s*(?:→|⟶|->|=>)\s*/
 
       module_function
@@ -19,12 +21,20 @@ module Peony
 
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
-        parts = joined(text, parts)
+        parts = without_deed(text, joined(text, parts))
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return parts if body != sentence || clauses?(text, parts)
 
         phrases(text, parts)
+      end
+
+      # "Smoking, a fatty diet and stress | all increase the risk": what they do is no part of the last.
+      def without_deed(text, parts)
+        last = parts.last
+        return parts unless parts.size > 2 && (at = last.text.index(DEED)) && at.positive?
+
+        [*parts[0..-2], text.span(last.from, last.from + at)]
       end
 
       # "A bath and, on Sundays, the whisky", "the ledger and, asleep, the cat": what is put in behind the last "and" is no part of the row.

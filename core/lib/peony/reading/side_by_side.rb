@@ -34,7 +34,8 @@ module Peony
         text.once(:enumerated) do
           parts = text.sentences.size.between?(2, Finder::GUESSED) ? text.series.first : nil
           sentence = parts && text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }
-          next nil unless sentence && text.string[sentence.from...parts.first.from].match?(NAMES)
+          # "Smoking, a fatty diet and stress all raise the risk. It also runs in families."
+          next nil unless sentence && (text.string[parts.last.to...sentence.to].match?(Series::DEED) || text.string[sentence.from...parts.first.from].match?(NAMES))
 
           further = text.points.map(&:span).select { |s| (s.to <= sentence.from || s.from >= sentence.to) && s.text.match?(ALSO) }
           [*parts, *further].sort_by(&:from) if further.any?

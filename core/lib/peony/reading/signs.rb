@@ -116,9 +116,30 @@ module Peony
         findings.each_with_object({}) do |finding, signs|
           signs[:"f:#{finding.family}"] = finding.fit
           signs[:"n:#{finding.family}"] = 1.0
-          # Items that are worked out later have no values.
-          signs[:"k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2 && !finding.put_off?
+          # Items that are worked out later are not asked for.
+          next if finding.put_off?
+
+          signs[:"k:#{finding.family}"] = [finding.items.count(&:value).to_f / numbers, 1].min if numbers >= 2
+          items(text, finding).each { |name, value| signs[:"#{name}:#{finding.family}"] = value }
         end
+      end
+
+      # How many items a family has, how much of the words they take up, and whether their numbers are of one kind.
+      def items(text, finding)
+        list = finding.items
+        valued = list.select(&:value)
+        { "i#{[list.size, 9].min}" => 1.0, "cov" => covered(text, list.flat_map(&:spans)), "one_unit" => one(valued.size > 2 && valued.map(&:unit).uniq.one?) }
+      end
+
+      # The share of the characters that lie in some of the stretches.
+      def covered(text, spans)
+        at = 0
+        held = spans.sort_by(&:from).sum do |span|
+          fresh = [span.to - [span.from, at].max, 0].max
+          at = [at, span.to].max
+          fresh
+        end
+        [held.to_f / [text.string.length, 1].max, 1.0].min
       end
 
       # Whether one thing goes through all of it, and what leads the units.
@@ -164,11 +185,21 @@ module Peony
           back_last: one(units.last.text.match?(Finders::Cycle::BACK)),
           back_late: one(units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }),
           **comes_round(text, units),
+          open: one(!comes_back?(text, told)),
           linked: share(told.each_cons(2).to_a) { |a, b| a.intersect?(b) },
           pronoun_led: share(units) { |s| s.text.match?(Strays::BACK) },
           you_led: share(units) { |s| s.text.match?(/\b(?:you|your)\b/i) },
           past: share(units) { |s| Manner.past?(text, s) }
         }
+      end
+
+      # Whether anything says that the end leads to the beginning: a chain that does not is no round.
+      def comes_back?(text, told)
+        return true if text.cues[:again].positive? || text.cues[:loop].positive? || told.last(2).flatten.intersect?(told.first)
+
+        units = units(text)
+        halves = units.map { |u| Flow.halves(text, u) }
+        halves.last(2).flat_map(&:last).intersect?(halves.first(2).flat_map(&:first)) || units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }
       end
 
       # How much of what the end says, a remark behind it left out, the beginning has said: "We're short, so everyone does double. ... So nobody joins, and we're short."

@@ -7,7 +7,7 @@ module Peony
       MOST = 5
       LABEL = /\A(?<title>[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
       # What leads on at the end of words that were cut off from theirs: "Sat the exam and", "Heron, which".
-      HANGING = /(?<=\S)[,;:]?\s+(?:and|or|but|while|which|who|with|of|to|from|the|an?)\z/i
+      HANGING = /(?<=\S)[,;:]?\s+(?:and|or|but|while|which|who|with|of|to|from|the|an|(?-i:a))\z/i
       # "And the door sticks"
       GOES_ON = /\A(?:and|but)\s+(?=\S+\s+\S)/i
       SUBORDINATE = /\A(?:without|with|after|before|when|once|if|using|while|as soon as|from|in|on|at|by|since|during|until)\b[^,.;]{3,60},\s+/i

@@ -117,7 +117,7 @@ module Peony
         return true if text.string[total.parts.last.sentence.to..].to_s.match?(/\A\s*And (?:the|a|an|some|one)\b/)
 
         # "Cake came to £210. The rest went on a new catch."
-        return true if total.sum < total.whole.value && text.string[total.parts.last.quantity.to..].match?(Finders::Parts::REST)
+        return true if total.sum < total.whole.value && text.string[total.parts.last.quantity.to..].match?(CountedParts::REST)
 
         span = total.parts.last.sentence
         text.string[total.parts.last.quantity.to...span.to].to_s.match?(/,? and (?:the|a|an|some|one)\b|\brest\b|\bothers\b/)

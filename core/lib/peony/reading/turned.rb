@@ -11,6 +11,8 @@ module Peony
       EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that)\b/i
       EARLIER_BEHIND = /\A[^.;:!?\d]{0,24}?#{EARLIER}/i
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
+      # "In the first test they had managed 1,980 m"
+      HAD = /[.!?]\s+(?:and |but )?(?:in|at|on) the (?:first|previous|last|old) [^.!?,\d]{2,40}\bhad (?:only |just )?(?:[[:lower:]]+ )?(?:only |just |about )?\z/i
       OLD_ONE = /[.!?]\s+(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
@@ -69,7 +71,7 @@ module Peony
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
-        return true if earlier?(text, gap, one, two) || years_fall?(text, one, two) || old_one?(text, gap, one)
+        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)

@@ -88,7 +88,7 @@ module Peony
       # "one of them", "the last one", "one day", "no one": not a count.
       # @param tokens [Array<Tokens::Token>] the words behind it
       def pronoun?(string, match, rest, unit, tokens)
-        return false if single?(string, match, rest)
+        return false if unit == "%" || single?(string, match, rest)
         return true if of_manner?(string, match, rest, unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)

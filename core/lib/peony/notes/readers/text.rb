@@ -104,7 +104,21 @@ module Peony
         return run.all? { |l| two_of?(l) } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
 
-        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest) || indented?(run)
+        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
+      end
+
+      # "Forms of energy" over "heat" and "energy stored in food": short lines without any stop.
+      def words_only?(run)
+        run.size >= 4 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A[^.!?;:,]*\z/) } && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
+      end
+
+      # "Every child has the right" over "to go to school" and "to play and rest": short lines that all go on from the first with the same word.
+      def same_lead?(run)
+        rest = run.drop(1)
+        return false if rest.size < 3 || run.any? { |l| l.text.strip.length > WRAPPED } || run.first.text.match?(/[.!?]\s*\z/)
+
+        leads = rest.map { |l| l.text[/\A\s*[[:lower:]]+(?= )/].to_s.strip }.uniq
+        leads.one? && !leads.first.empty?
       end
 
       # One of two lines that are entries.

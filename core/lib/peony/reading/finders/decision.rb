@@ -15,6 +15,8 @@ module Peony
 
         def find
           return nil unless text.all_words.match?(BRANCHING)
+          # "What did we need? What did we do?": questions that are answered one after the other lead nowhere else.
+          return nil if nodes.size >= 2 && nodes.all? { |n| n.span.text.match?(/\A(?:what|how|why|who|when|where)\b[^?]*\?\z/i) && n.children.empty? && n.body.empty? }
 
           items = Branches.of(text).map { |s| item(s) }
           return nil if items.size < 3 || items.size > 14

@@ -5,19 +5,22 @@ module Peony
     module Finders
       # Shares that make up a whole: percentages, fractions, or counts that add up to a total that is named.
       class Parts < Finder
+        include CountedParts
+
         family "parts"
 
         # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
-        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|['’]s)\s+(?=\S)/i
+        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
 
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
-        REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
-
         # "Plastic they had guessed at a third, and it was twelve per cent"
         GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
 
         BREAK = /[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/
         LIGHT = /\A(?:(?:just|only|about|nearly|almost|some|barely|hardly|still|even|(?:in|on|at|by) [[:upper:]][[:lower:]]+)[\s,]*)*\z/
+
+        # What stands right behind a share where that leads its thing.
+        THING = /\A (?!of\b|in\b|and\b|for\b|on\b|at\b|to\b|by\b|from\b|with\b|(?:is|are|was|were)\b)[[:lower:]-]{3,}(?: [[:lower:]-]{3,})?(?:,| and|\.|\z)/
 
         # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
         LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
@@ -31,7 +34,7 @@ module Peony
           return nil if sum > 130 || sum < 20
 
           told = "#{Arithmetic.show(sum)} % in all"
-          items << left(sum) and told = "with what is left" if items.last.value && percent?(items) && sum < 99 && rest
+          items << left(sum) and told = "with what is left" if items.last.value && percent?(items) && sum < 99.95 && rest
           near = @open || (1 - ((100 - sum).abs / 60.0).clamp(0, 1))
           finding((0.6 * near) + (cue?(:share_of) ? 0.25 : 0) + (items.size > 2 && @open != 0.0 ? 0.1 : 0),
                   percent?(items) ? "#{count(items.size, 'share')}, #{told}" : "#{count(items.size, 'part')} of one whole", items)
@@ -58,12 +61,6 @@ module Peony
             span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span && left_over(span)
           end
-        end
-
-        # "The rest were the band" is the band.
-        def left_over(span)
-          lead = span.text[/\A.*?#{REST} (?:is|are|was|were|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
-          item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
         end
 
         # Of a sentence that tells other shares first, only what speaks of the rest.
@@ -125,6 +122,8 @@ module Peony
           tail = sentence.text[(shares.last.to - sentence.from)..]
           lead = sentence.text[0...(shares.first.from - sentence.from)]
           return true if letters[tail] < 3 && letters[lead] > 1
+          # "Dry air is 78% nitrogen, 21% oxygen and 0.9% argon"
+          return false if tail.match?(THING) && shares.each_cons(2).all? { |a, b| text.string[a.to...b.from].match?(THING) }
 
           # A verb or a noun before every share: "Paper was 24 %, plastic 19 % and glass 12 %".
           shares.each_cons(2).all? { |a, b| letters[text.string[a.to...b.from].sub(/\A\s*(?:of \w+|and|,)/, "")] > 3 } &&
@@ -140,6 +139,8 @@ module Peony
         def before(sentence, shares, index)
           share = shares[index]
           start = index.zero? ? after_lead(sentence, share, shares.size) : after_comma(shares[index - 1].to, share.from)
+          # "Of the price of a pair of jeans, | the shop gets half"
+          start += text.string[start...share.from][/\A(?:out )?of (?:the|all|our|every|each)\b[^,]*,\s+(?=\S)/i].to_s.length
           words = smooth(text.string[start...share.from])
           words = smooth(text.string[shares[index - 1].to...share.from]) if words.empty? && index.positive?
           behind = smooth(text.string[share.to...sentence.to])
@@ -150,66 +151,29 @@ module Peony
 
         # "Where the money goes: tea 22 %, cakes 41 %": what leads the list is not part of its first share.
         def after_lead(sentence, share, count)
-          colon = count > 2 ? text.string[sentence.from...share.from].rindex(/:\s+\S/) : nil
+          lead = text.string[sentence.from...share.from]
+          colon = count > 2 ? lead.rindex(/:\s+\S/) : nil
+          # "Blood is made up of plasma (55%), ..."
+          made = lead[/\A.*\b(?:made up|consists?|composed|made) of (?=\S)/m] if lead.end_with?("(")
+          return sentence.from + made.length if made
+
           colon ? sentence.from + colon + 2 : sentence.from
         end
 
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.
         def after_comma(from, to)
           gap = text.string[from...to]
+          # "plasma (55%), white blood cells and platelets (1%)": all that stands between the brackets.
+          return from + gap[/\A\s*\),?(?: and)?\s*/].length if gap.match?(/\A\s*\).*\(\s*\z/m)
+
+          # "Transport 11 %, cotton and cloth 13 %": both.
+          both = gap.match(/[,;]\s+(?=[[:alpha:]-]+(?: [[:alpha:]-]+)? and [[:alpha:]-]+(?: [[:alpha:]-]+)?\s*\z)/)
+          return from + both.end(0) if both
+
           at = gap.rindex(BREAK)
           # "And the lambs, in April, just 17 %": when it was, and how little it is, name nothing.
           at = gap.rindex(BREAK, at - 1) || at while at&.positive? && smooth(gap[at..]).match?(LIGHT) && gap.rindex(BREAK, at - 1)
           at ? from + at : from
-        end
-
-        # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
-        def of_counts
-          portions = text.measures.select { |m| m.unit == "parts" }
-          return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
-
-          text.totals.map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
-        end
-
-        # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.
-        def of_one_unit
-          list = text.ladder
-          return nil unless list.size.between?(3, 8) && list.size >= text.quantities.size - 1 && list.all? { |m| m.value.positive? }
-          # Without a word of shares the scorer weighs it, unless they are told by time.
-          return nil unless cue?(:share_of) || text.moments.size * 2 < list.size
-
-          @open = cue?(:share_of) ? 0.1 : 0.0
-          counts(Totals::Total.new(parts: list))
-        end
-
-        # What is left of a sum is worked out, for it is a part like the others.
-        def with_rest
-          total = Totals.leaving(text, REST)
-          clauses = total ? text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?|\s+and\s+(?=#{REST})/) } : []
-          clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
-          return nil unless clause
-
-          rest = left_over(clause)
-          left = Quantity.new(value: Numbers.plain(total.whole.value - total.sum), unit: total.whole.unit)
-          [*counts(total), part(rest.title, rest.detail, left, rest.spans)]
-        end
-
-        def counts(total)
-          total.parts.map do |m|
-            part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
-          end
-        end
-
-        # The last part is one thing, named without a number.
-        def with_last
-          total = Totals.lacking(text) or return nil
-          words = text.sentences.find { |s| s.from > total.parts.last.quantity.to && s.text.match?(/\AAnd (?:the|a|an|one)\b/) } || total.parts.last.sentence
-          at = text.string[total.parts.last.quantity.to...words.to].index(/(?:,? and|(?<=\. )And) (?:the|a|an|one)\b/)
-          return nil unless at
-
-          from = total.parts.last.quantity.to + at
-          span = text.span(from + text.string[from..][/\A,? ?and /i].length, words.to)
-          [*counts(total), item(text.span(span.from, span.from + span.text.sub(/[.;\s]+\z/, "").length))]
         end
 
         def build(words, share, span)
@@ -218,9 +182,6 @@ module Peony
           title, detail = named(span, share, words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
           part(title, detail, share, [trimmed(span)])
         end
-
-        # "Found us online | and the rest just walked in": what is left is a part of its own.
-        def without_rest(words) = words.sub(/,? (?:and|while|but) #{REST}.*/mo, "")
 
         # The thread without the comma or the "and" that led to the next share.
         def trimmed(span)

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Amounts that are told in two units, one behind the other: "2 minutes 10 seconds", "1 hour 20", "3 kg 500 g". They are one amount, in the smaller unit.
+    module Compounds
+      # What a bare number behind such a unit is told in.
+      BELOW = { "hours" => "minutes", "minutes" => "seconds" }.freeze
+
+      module_function
+
+      # @param list [Array<Quantity>] in order
+      # @param string [String] the words they stand in
+      # @return [Array<Quantity>] with those of two units made one
+      def joined(list, string)
+        list.each_with_object([]) do |quantity, all|
+          made = all.last && join(all.last, quantity, string)
+          made ? all[-1] = made : all << quantity
+        end
+      end
+
+      def join(one, two, string)
+        small = two.unit.empty? ? BELOW[one.unit] : two.unit
+        return nil unless small && part?(one, two, small) && string[one.to...two.from].match?(two.unit.empty? ? /\A \z/ : /\A,? (?:and )?\z/)
+        # "1 minute 45 people": the second number counts something else.
+        return nil if two.unit.empty? && string[two.to, 12].to_s.match?(/\A [[:lower:]]+s\b/)
+
+        value = one.value * steps(one.unit) / steps(small).to_f
+        Quantity.new(value: Numbers.plain((value + two.value).round(6)), unit: small, text: string[one.from...two.to], from: one.from, to: two.to, approximate: one.approximate, said: nil)
+      end
+
+      def part?(one, two, small) = one.unit != small && Scales.alike?(one.unit, small) && steps(small) < steps(one.unit) && two.value < steps(one.unit) / steps(small)
+
+      def steps(unit) = Scales::OF.fetch(unit, [nil, 1]).last
+    end
+  end
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Parts that are told by counts: under a total that is named, or all of one unit; and what is left over.
+    module CountedParts
+      REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
+
+      private
+
+      # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
+      def of_counts
+        portions = text.measures.select { |m| m.unit == "parts" }
+        return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
+
+        text.totals.map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
+      end
+
+      # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.
+      def of_one_unit
+        list = text.ladder
+        return nil unless list.size.between?(3, 8) && list.size >= text.quantities.size - 1 && list.all? { |m| m.value.positive? }
+        # Without a word of shares the scorer weighs it, unless they are told by time.
+        return nil unless cue?(:share_of) || text.moments.size * 2 < list.size
+
+        @open = cue?(:share_of) ? 0.1 : 0.0
+        counts(Totals::Total.new(parts: list))
+      end
+
+      # What is left of a sum is worked out, for it is a part like the others.
+      def with_rest
+        total = Totals.leaving(text, REST)
+        clauses = total ? text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?|\s+and\s+(?=#{REST})/) } : []
+        clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+        return nil unless clause
+
+        rest = left_over(clause)
+        left = Quantity.new(value: Numbers.plain(total.whole.value - total.sum), unit: total.whole.unit)
+        [*counts(total), part(rest.title, rest.detail, left, rest.spans)]
+      end
+
+      def counts(total)
+        total.parts.map do |m|
+          part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
+        end
+      end
+
+      # The last part is one thing, named without a number.
+      def with_last
+        total = Totals.lacking(text) or return nil
+        words = text.sentences.find { |s| s.from > total.parts.last.quantity.to && s.text.match?(/\AAnd (?:the|a|an|one)\b/) } || total.parts.last.sentence
+        at = text.string[total.parts.last.quantity.to...words.to].index(/(?:,? and|(?<=\. )And) (?:the|a|an|one)\b/)
+        return nil unless at
+
+        from = total.parts.last.quantity.to + at
+        span = text.span(from + text.string[from..][/\A,? ?and /i].length, words.to)
+        [*counts(total), item(text.span(span.from, span.from + span.text.sub(/[.;\s]+\z/, "").length))]
+      end
+
+      # "The rest were the band" is the band.
+      def left_over(span)
+        lead = span.text[/\A.*?#{REST} (?:is|are|was|were|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
+        item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
+      end
+
+      # "Found us online | and the rest just walked in": what is left is a part of its own.
+      def without_rest(words) = words.sub(/,? (?:and|while|but) #{REST}.*/mo, "")
+    end
+  end
+end

@@ -41,7 +41,8 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
+          part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)),
+               m.quantity, [m.span])
         end
       end
 

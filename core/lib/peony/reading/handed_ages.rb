@@ -13,7 +13,10 @@ module Peony
 
       private
 
-      def aged = @list.each { |q| q.unit = "years" if q.unit.empty? && q.value.between?(1, 110) && text.string[[0, q.from - 24].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+      def aged
+        ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
+        ages.each { |q| q.unit = "years" if text.string[[0, q.from - 24].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+      end
 
       def age?(quantity, before, last)
         before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)

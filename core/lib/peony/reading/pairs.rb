@@ -39,13 +39,16 @@ module Peony
         lists.each_with_index do |(sentence, list), i|
           following, after = lists[i + 1]
           two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
-          next unless two.size == 2 && alike?(*two) && !Turned.some_of?(text, two.last) && !text.string[two[0].to...two[1].from].match?(Ratios::IN)
+          next unless two.size == 2 && alike?(*two) && !Turned.some_of?(text, two.last) && !text.string[two[0].to...two[1].from].match?(WITHIN)
 
           pairs << made(text, *two, name(text, sentence, two[0]), sentence.from, (list.size == 1 ? following : sentence).to)
           lists[i + 1] = [following, []] if list.size == 1
         end
         pairs
       end
+
+      # "Three in seven", "300 metres in the first 8 km"
+      WITHIN = /#{Ratios::IN}|\bin the (?:first|last|next) \z/
 
       # What is counted or measured in a stretch: no time that goes by, no fraction in words, no small rough number.
       def numbers(text, span)
@@ -115,7 +118,8 @@ module Peony
         range = [one.from - 40, 0].max..two.from
         # Two shares are hardly one that changed, unless each has a date of its own before it and "it" goes on about it.
         dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
-        return false if Turned.some_of?(text, two) || gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2 || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
+        return false if gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2
+        return false if Turned.some_of?(text, two) || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
         text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
       end

@@ -7,6 +7,8 @@ module Peony
       # Leads to those who stand right below.
       REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\s+/i
       HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|manages?|supervises?|oversees?|is over|is (?:in charge|head|responsible) (?:of|for))\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
+      NAME = /\A[[:upper:]]\S*(?: [[:upper:]]\S*)*[.\s]*\z/
+      POST = /\A(?:the|an?|our|his|her) (?=[[:lower:]])/i
 
       private
 
@@ -46,9 +48,6 @@ module Peony
       end
 
       def listed(span) = by_post(Series.split(span))
-
-      NAME = /\A[[:upper:]]\S*(?: [[:upper:]]\S*)*[.\s]*\z/
-      POST = /\A(?:the|an?|our|his|her) (?=[[:lower:]])/i
 
       # "The head of pool, Bram Lund, and the gym supervisor, Ines Amadi": two who are named by their posts.
       # @param parts [Array<Span>]

@@ -17,8 +17,6 @@ module Peony
       LEAST = 0.75
       # By how much three things must tell a passage apart better than two.
       MORE = 0.08
-      # Where two things tell a passage apart so well, no third is looked for.
-      CLEAR = 1.0
       # More names than this are not tried against each other.
       MOST = 6
 
@@ -36,28 +34,28 @@ module Peony
         held = spans.map { |s| names(text, s) }
         names = heads.compact.uniq.first(MOST)
         two = best(text, spans, held, heads, names.combination(2))
-        # Where two tell it apart, a third has nothing to add.
-        three = best(text, spans, held, heads, names.combination(3)) unless two && two.first >= CLEAR
+        # Where all is told of one of two, a third has nothing to add.
+        three = best(text, spans, held, heads, names.combination(3)) unless two && two[1].zero?
         found = two && (three.nil? || two.first + MORE >= three.first) ? two : three
         found && found.first >= LEAST ? found.last : nil
       end
 
-      # @return [Array(Float, Array<Side>), nil]
+      # @return [Array(Float, Float, Array<Side>), nil] see {weigh}
       def best(text, spans, held, heads, groups) = groups.filter_map { |names| weigh(text, spans, held, heads, names) }.max_by(&:first)
 
-      # @return [Array(Float, Array<Side>), nil] how well the passage falls apart into those named, and all of them
+      # @return [Array(Float, Float, Array<Side>), nil] how well the passage falls apart into those named, how much of it is strange to them, and all of them
       def weigh(text, spans, held, heads, names)
         told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
         first = names.map { |name| told.find { |i| heads[i] == name } }
         return nil if first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
 
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
-        return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size
+        return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size || first.all? { |i| text.quantities_in(spans[i]).any? }
 
         sides, strange = deal(text, spans, held, heads, names, first[0])
         return nil if sides.any? { |list| list.sum { |x| x.text.split.size } < 4 }
 
-        [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
+        [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
       # A third that is first told of within a sentence, where the others begin one, belongs to what the sentence is about.

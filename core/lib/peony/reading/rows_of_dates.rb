@@ -43,7 +43,8 @@ module Peony
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
-        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
+        [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end
   end

@@ -11,7 +11,8 @@ module Peony
       BACK = /\A(?:it|they|he|she|this|that|these|those|such|its|their|there)\b/i
 
       ANNOUNCES = /\A(?:there\ (?:are|were)|here\ are|these\ are|we\ (?:found|have|had|see)|it\ has)\ (?:#{Numbers::WORD}|several|many|a\ (?:number|few|couple)(?:\ of)?|some|various|different|lots\ of|plenty\ of)
-                   (?:\ [[:alpha:]]+){0,2}?\ (?:reasons?|causes?|factors|ways|steps|stages|phases|things|kinds|types|sorts|options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
+                   (?:\ [[:alpha:]]+){0,2}?\ (?:reasons?|causes?|factors|ways|steps|stages|phases|things|kinds|types|sorts|
+                   options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
       PREFACE = 0.15
 
       # What is sought in a sentence in lower case.

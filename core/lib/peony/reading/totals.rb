@@ -31,7 +31,7 @@ module Peony
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]
       def amounts(text)
-        whole = text.measures.find { |m| Units.counted?(m.unit) && m.value > 2 && !text.moments_in(m.span).any? } or return text.measures
+        whole = text.measures.find { |m| Units.counted?(m.unit) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
         text.measures.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
       end
 

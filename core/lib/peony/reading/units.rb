@@ -26,7 +26,8 @@ module Peony
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
       # What those who were counted did, not what is counted: in -s and hardly ever things, or said of people who were asked.
-      VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
+      VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands
+                 wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       # Not "three pounds twenty people gave".

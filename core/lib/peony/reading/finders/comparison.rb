@@ -11,6 +11,9 @@ module Peony
 
         WHILE = /,\s+(?:while|whereas) |\A(?:while|whereas|where) (?=[^,]+, )/i
 
+        # Leads to one of several ways out, and to what it is.
+        OPTION = /\A(?:(?:one|the first|the other|a|the|another|an alternative)(?: (?:second|third|fourth|last))?)(?: (?:option|way|idea|plan|choice|possibility|answer|solution|suggestion|proposal))?(?:,? of course,?)? (?:is|was|would be)(?: simply)? (?:to )?(?=\S+ \S)/i
+        FIRST, SECOND = [/\A(?:one|the first)\b/i, /\A(?:another|the (?:other|second)|a second|an alternative)\b/i].freeze
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
         def find
@@ -77,17 +80,14 @@ module Peony
           lead = lead.drop_while { |t| t.low.match?(LEADING) } if lead.first&.low&.match?(LEADING)
           verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.tag == "prp" || t.low.match?(/\A(?:there|nobody|everybody|everyone|somebody|someone|anyone)\z/) } || [lead.size, 5].min
           name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
-          made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, spans.map(&:text).join(" "), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
+          made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, joined(spans), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
         end
-
-        # Leads to one of several ways out, and to what it is.
-        OPTION = /\A(?:(?:one|the first|the other|a|the|another|an alternative)(?: (?:second|third|fourth|last))?)(?: (?:option|way|idea|plan|choice|possibility|answer|solution|suggestion|proposal))?(?:,? of course,?)? (?:is|was|would be)(?: simply)? (?:to )?(?=\S+ \S)/i
 
         # "One option is to build a wall. … Another is to plant trees. …": each with what is said of it.
         def of_options
           list = text.entries.any? ? [] : text.sentences
           at = list.each_index.select { |i| list[i].text.match?(OPTION) }
-          return nil unless at.size.between?(2, 5) && list[at.first].text.match?(/\A(?:one|the first)\b/i) && list[at[1]].text.match?(/\A(?:another|the (?:other|second)|a second|an alternative)\b/i)
+          return nil unless at.size.between?(2, 5) && list[at.first].text.match?(FIRST) && list[at[1]].text.match?(SECOND)
 
           @strength = 0.45
           at.each_with_index.map do |from, i|
@@ -96,6 +96,9 @@ module Peony
             portrait(spans).tap { |made| made.title = Titles.capital(Titles.of(body.text).first) }
           end
         end
+
+        # The words of stretches, with the "but" or the comma that joins neighbours.
+        def joined(spans) = spans.slice_when { |a, b| !text.string[a.to...b.from].match?(/\A[,;]? ?(?:and |but )?\z/) }.map { |run| text.string[run.first.from...run.last.to] }.join(" ")
 
         # "Three glues": as many subjects as are announced.
         def of_announced

@@ -28,6 +28,9 @@ module Peony
         # Who says something, and that it is said.
         SPEAKER = /\A(?<who>[^,:;.]{2,32}?)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
 
+        # "Members who are in favour | say"
+        STAND = /\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i
+
         # "Dr Ames would keep them open"
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
@@ -207,9 +210,11 @@ module Peony
         end
 
         # "Members who are in favour say", "Those against point out": what side they are on.
-        def stand(lead) = lead.text[/\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i, 1]
+        def stand(lead) = lead.text[STAND, 1]
 
-        def speaker(span) = span.text.match(SPEAKER).then { |match| match if match && (match[:who].split.size <= 4 || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i) }
+        def speaker(span)
+          span.text.match(SPEAKER).then { |match| match if match && (match[:who].split.size <= 4 || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i) }
+        end
 
         # What is said, without who says it.
         def arguments(sentence)

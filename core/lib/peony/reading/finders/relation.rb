@@ -99,7 +99,9 @@ module Peony
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place
-          return Titles.of(lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
+
+          lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")
+          return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
           text.string[span.from...couple.one.to].strip
         end

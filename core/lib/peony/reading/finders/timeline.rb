@@ -137,7 +137,10 @@ module Peony
           )
           after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
           # "New lockers (March)"
-          before, after = before.delete_suffix("("), after.delete_prefix(")") if before.end_with?("(") && after.start_with?(")")
+          if before.end_with?("(") && after.start_with?(")")
+            before = before.delete_suffix("(")
+            after = after.delete_prefix(")")
+          end
           joined = [before.strip, after.strip].reject(&:empty?).join(" ").sub(/\A[,;:–—\s]+/, "").sub(/\s+(?=[.!?]+\z)/, "")
           joined.sub(/\A(?:it was |there was |the )(?=[a-z])/i) { |lead| lead.match?(/the/i) ? lead : "" }
         end

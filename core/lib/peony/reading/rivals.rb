@@ -50,13 +50,19 @@ module Peony
         return nil if first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
 
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
-        return nil unless common || first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * names.size || first.all? { |i| text.quantities_in(spans[i]).any? }
+        return nil unless common || full?(spans, first) || numbered?(text, spans, first)
 
         sides, strange = deal(text, spans, held, heads, names, first[0])
         return nil if sides.any? { |list| list.sum { |x| x.text.split.size } < 4 }
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
+
+      # Each is begun with a sentence that says something.
+      def full?(spans, first) = first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * first.size
+
+      # Each is told of with numbers, and nothing before them is.
+      def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? } && first.all? { |i| text.quantities_in(spans[i]).any? }
 
       # A third that is first told of within a sentence, where the others begin one, belongs to what the sentence is about.
       def halfway?(text, spans) = spans.size > 2 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1

@@ -34,7 +34,7 @@ RSpec.describe "Amounts and moments" do
       "A couple of dogs." => [],
       "The hall seats 120." => [[120, "seats"]],
       "£1,200 to £1,500 a year" => [[1200, "GBP"], [1500, "GBP"]],
-      "It took 2 h 30 min." => [[2, "hours"], [30, "minutes"]],
+      "It took 2 h 30 min." => [[150, "minutes"]],
       "Aged 12 to 15." => [[12, "years"], [15, "years"]],
       "Room 12 holds 30 people." => [[30, "people"]],
       "He is 88 years old." => [[88, "years"]],

@@ -60,6 +60,7 @@ module Peony
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
+        /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, ->(m) { hour(m[1]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { hour(m[1]) }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
         /\b(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, lambda { |m|
@@ -112,7 +113,7 @@ module Peony
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
         RowsOfDates::ALL.each do |pattern, kind, sort, where|
-          scan(string, pattern, kind, sort, taken) if where == :row ? string.scan(pattern).size >= 3 : taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= 2
+          scan(string, pattern, kind, sort, taken) if where == :row ? string.scan(pattern).size >= 3 : taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
         end
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)

@@ -79,6 +79,8 @@ module Peony
 
       # Beside its number an item does not say that it "got", "took" or "is" it.
       def shorten(item)
+        # A quotation mark that has lost its other half.
+        item.title = item.title.delete('"“”') if item.title.count('"“”').odd?
         item.detail = "" if repeated?(item)
         rest, _, last = item.title.rpartition(" ")
         light = item.value && last.match?(NamingSigns::LIGHT) && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == last.downcase }

@@ -39,7 +39,10 @@ module Peony
         lists.each_with_index do |(sentence, list), i|
           following, after = lists[i + 1]
           two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
-          next unless two.size == 2 && alike?(*two) && !Turned.some_of?(text, two.last) && !text.string[two[0].to...two[1].from].match?(WITHIN)
+          next unless two.size == 2 && alike?(*two) && !Turned.some_of?(text, two.last)
+
+          gap = text.string[two[0].to...two[1].from]
+          next if gap.match?(WITHIN) || Turned.how_long_and_when?(gap, *two)
 
           pairs << made(text, *two, name(text, sentence, two[0]), sentence.from, (list.size == 1 ? following : sentence).to)
           lists[i + 1] = [following, []] if list.size == 1
@@ -100,7 +103,7 @@ module Peony
         # "Eleven out of twenty": what it is out of does not change.
         list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && !timed) || text.string[[0, q.from - 8].max...q.from].match?(/\bout of \z/) }
         list.each_cons(2).filter_map do |a, b|
-          next unless alike?(a, b) && later?(text, a, b)
+          next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to

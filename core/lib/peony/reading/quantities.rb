@@ -105,7 +105,7 @@ module Peony
 
         match = rest.match(Units::AFTER)
         word = match && (match[1] || match[2]).downcase
-        word && Units::MEASURES.key?(word) ? match.end(0) : 0
+        word && (Units::MEASURES.key?(word) || Units::CURRENCIES.key?(word)) ? match.end(0) : 0
       end
 
       def label?(string, match)

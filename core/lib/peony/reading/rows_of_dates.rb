@@ -34,16 +34,20 @@ module Peony
       MEALS = { "dawn" => 6.0, "breakfast" => 8.0, "lunch" => 12.5, "lunchtime" => 12.5, "teatime" => 16.5, "dusk" => 18.5, "supper" => 19.0 }.freeze
       BY_MEAL = /\b(?:by|at|before|after) (#{MEALS.keys.join('|')})\b/i
 
+      # "From 12 to 14 and from 18 to 20 o'clock"
+      HOURS_OPEN = /\bfrom (\d|1\d|2[0-4]) (?:to|till|until) (?:\d|1\d|2[0-4])\b(?=[,.;]|\z| (?:and|or)\b)/i
+
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{Dates::MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
 
-      # What tells a moment only in a row of its like, or among others of its kind.
+      # What tells a moment only in a row of its like, among others of its kind, or beside one.
       ALL = [
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
+        [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
         [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end

@@ -58,10 +58,15 @@ module Peony
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
 
         gap = text.string[one.to...two.from]
+        return false if how_long_and_when?(gap, one, two)
+
         lead = text.string[stretch.from...one.from]
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
           then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
       end
+
+      # "A break of 30 minutes after four hours"
+      def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }
 
       # "1,940 customers came in, 310 of them for the first time": some of the same.
       def some_of?(text, quantity) = text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/)

@@ -22,13 +22,36 @@ module Peony
         node.each do |child|
           case child.type
           when :header then inline(child) { |words, marks| builder.heading(words, child.header_level, marks: marks) }
-          when :paragraph then inline(child) { |words, marks| quoted ? builder.quote(words, marks: marks) : builder.paragraph(words, marks: marks) }
+          when :paragraph then paragraph(child, builder, quoted)
           when :blockquote then collect(child, builder, quoted: true)
           when :list then list(child, builder, level)
           when :code_block then builder.paragraph(child.string_content)
           when :table then builder.table(child.map { |row| row.map { |cell| inline(cell) { |words, _| words } } })
           end
         end
+      end
+
+      def paragraph(node, builder, quoted)
+        return inline(node) { |words, marks| builder.quote(words, marks: marks) } if quoted
+
+        lines = lines(node)
+        return inline(node) { |words, marks| builder.paragraph(words, marks: marks) } unless rows?(lines)
+
+        # Those who write "Design: £6,800" line by line mean a list, though no sign says so.
+        lead = rows?([lines.first] * 2) ? nil : lines.shift
+        inline(lead) { |words, marks| builder.paragraph(words, marks: marks) } if lead
+        lines.each { |line| inline(line) { |words, marks| builder.item(words, marks: marks) } }
+      end
+
+      # @return [Array<Array<CommonMarker::Node>>] the nodes of each line
+      def lines(node) = node.to_a.slice_when { |one, _| %i[softbreak linebreak].include?(one.type) }.map { |line| line.reject { |n| %i[softbreak linebreak].include?(n.type) } }
+
+      # Whether all lines, but perhaps for the first, have a label or end in their number.
+      def rows?(lines)
+        return false if lines.size < 2
+
+        words = lines.map { |line| inline(line) { |text, _| text } }
+        words.drop(words.size > 2 ? 1 : 0).all? { |line| line.length < 120 && (line.match?(Text::LABELLED) || line.match?(Text::ROW)) }
       end
 
       # Only the first paragraph of an entry is the entry; what follows stands below it.

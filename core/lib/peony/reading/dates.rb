@@ -112,12 +112,17 @@ module Peony
 
         taken = []
         PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
-        RowsOfDates::ALL.each do |pattern, kind, sort, where|
-          scan(string, pattern, kind, sort, taken) if where == :row ? string.scan(pattern).size >= 3 : taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
-        end
+        RowsOfDates::ALL.each { |pattern, kind, sort, where| scan(string, pattern, kind, sort, taken) if enough?(string, pattern, kind, where, taken) }
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)
         level(taken).sort_by(&:from)
+      end
+
+      # Whether there are enough of its like, or of its kind, to take it for a moment.
+      def enough?(string, pattern, kind, where, taken)
+        return string.scan(pattern).size >= 3 if where == :row
+
+        taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
       end
 
       # Days and months without a year are put on one scale, in months, where both are told.

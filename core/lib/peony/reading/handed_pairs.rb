@@ -13,12 +13,8 @@ module Peony
         return nil if at.nil? || last.from < sentences[at].from || !(@said.include?(last) || led_by?(last, sentences[at])) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
 
         earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" && !passing?(q) }
-        together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }.find do |units|
-          units.size == 2 && units.any? do |u|
-            same?(u,
-                  last.unit)
-          end
-        end
+        together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }
+                            .find { |units| units.size == 2 && units.any? { |u| same?(u, last.unit) } }
         together&.find { |u| !same?(u, last.unit) }
       end
 

@@ -73,12 +73,21 @@ module Peony
       end
 
       def pair(text, stretch, list)
+        ends = text.tree.size >= 2 && list.size > 2 ? dated_ends(text, list) : nil
+        return made(text, *ends, name(text, stretch, ends.first), stretch.from, stretch.to) if ends
+
         one, two = list.combination(2).find { |a, b| alike?(a, b) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
         first = begun(text, one)
         stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
+      end
+
+      # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.
+      def dated_ends(text, list)
+        dates = list.map { |q| text.moments.find { |d| (q.from - d.to).between?(0, 3) } }
+        list.values_at(0, -1) if dates.all? && list.map(&:unit).uniq.one? && dates.map(&:sort).each_cons(2).all? { |a, b| a < b }
       end
 
       # The two values in the order of time, whichever is told first.

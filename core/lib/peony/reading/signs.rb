@@ -193,14 +193,20 @@ module Peony
         }
       end
 
-      # Whether anything says that the end leads to the beginning: a chain that does not is no round.
+      # Whether anything says that the end leads to the beginning: a chain that does not is no round. A remark may stand behind the end of a long one.
       def comes_back?(text, told)
-        return true if text.cues[:again].positive? || text.cues[:loop].positive? || told.last(2).flatten.intersect?(told.first)
+        return true if text.cues[:again].positive? || text.cues[:loop].positive?
 
         units = units(text)
+        head, tail = ENDS.find { |least, _| units.size >= least }.last
+        return true if told.last(tail).flatten.intersect?(told.first(head).flatten) || units.last(tail).any? { |s| s.text.match?(Finders::Cycle::BACK) }
+
         halves = units.map { |u| Flow.halves(text, u) }
-        halves.last(2).flat_map(&:last).intersect?(halves.first(2).flat_map(&:first)) || units.last(2).any? { |s| s.text.match?(Finders::Cycle::BACK) }
+        halves.last(tail).flat_map(&:last).intersect?(halves.first(head).flat_map(&:first))
       end
+
+      # From so many units on, how many of them are the beginning and how many the end.
+      ENDS = [[7, [2, 3]], [5, [2, 2]], [0, [1, 1]]].freeze
 
       # How much of what the end says, a remark behind it left out, the beginning has said: "We're short, so everyone does double. ... So nobody joins, and we're short."
       def comes_round(text, units)

@@ -23,7 +23,7 @@ module Peony
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
-          return nil if text.quantities.size < 3 || turned?
+          return nil if text.quantities.size < 3 || turned? || several?
 
           points = row || stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
@@ -49,6 +49,9 @@ module Peony
 
         # "Year 7: 42 to 18": each entry tells a change of its own.
         def turned? = nodes.size >= 2 && nodes.map { |n| text.quantities_in(n.span) }.all? { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(TO) }
+
+        # "Trout: 2005 120, 2015 90", "Salmon: 2005 60, 2015 22": several quantities, each with points of its own, are no one line.
+        def several? = nodes.count { |n| [text.quantities_in(n.span), text.dates_in(n.span)].all? { |list| list.size > 1 } } > 1
 
         # "Then she had a cold and was down to 530": a number of the same kind amid those that are dated is a point too.
         def between(points)

@@ -20,7 +20,7 @@ module Peony
       # @param findings [Array<Finding>] of all finders, as they came
       # @return [Hash{Symbol => Float}]
       def of(text, findings)
-        layout(text).merge(cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), meaning(text), Stems.signs(text))
+        layout(text).merge(cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), HeadingSigns.of(text), meaning(text), Stems.signs(text))
       end
 
       def layout(text)

@@ -5,6 +5,7 @@ import { get } from "../../api/client";
 import { freshId, usePiece } from "../../piece/store";
 import type { ChartObject, ClockObject, FigureObject, PageObject, PassageFound, Ref } from "../../api/types";
 import { pieces } from "../draw/marks";
+import { numbering } from "../draw/numbering";
 import Canvas from "./Canvas.vue";
 import ChartMargin from "./ChartMargin.vue";
 import ClockMargin from "./ClockMargin.vue";
@@ -34,6 +35,7 @@ const lit = computed<{ refs: Ref[] }[]>(() => {
   const o = piece.object;
   return o?.type === "figure" ? o.items.map((i) => ({ refs: i.refs ?? [] })) : [];
 });
+const signs = computed(() => numbering(piece.state?.piece.notes ?? []));
 const strong = computed(() => (piece.object?.type === "figure" ? piece.object.items.findIndex((i) => i.id === piece.item) : -1));
 
 function measure() {
@@ -136,7 +138,7 @@ function figureOf(block: string) {
       <header><h2 v-if="!folded">Notes</h2><button class="act quiet" :aria-expanded="!folded" @click="fold">{{ folded ? "Notes" : "fold" }}</button></header>
       <template v-if="!folded">
         <p v-if="!piece.state?.piece.notes.length" class="small quiet">No words yet. <router-link :to="{ name: 'gather', params: route.params }">Gather</router-link> some.</p>
-        <component :is="block.type === 'heading' ? 'h3' : 'p'" v-for="block in piece.state?.piece.notes" :key="block.id" :class="[block.type, { thread: lit.some((l) => l.refs.some((r) => r.block === block.id)) }]" @dblclick="figureOf(block.id)"><template v-for="(part, i) in pieces(block, lit)" :key="i"><span v-if="part.item !== null" class="lit" role="button" tabindex="0" :class="{ strong: part.item === strong }" @click="fromWords(part.item)" @keydown.enter="fromWords(part.item)">{{ part.text }}</span><template v-else>{{ part.text }}</template></template></component>
+        <component :is="block.type === 'heading' ? 'h3' : 'p'" v-for="block in piece.state?.piece.notes" :key="block.id" :data-sign="signs.get(block.id)" :class="[block.type, { thread: lit.some((l) => l.refs.some((r) => r.block === block.id)) }]" @dblclick="figureOf(block.id)"><template v-for="(part, i) in pieces(block, lit)" :key="i"><span v-if="part.item !== null" class="lit" role="button" tabindex="0" :class="{ strong: part.item === strong }" @click="fromWords(part.item)" @keydown.enter="fromWords(part.item)">{{ part.text }}</span><template v-else>{{ part.text }}</template></template></component>
       </template>
     </aside>
     <section class="middle">
@@ -171,7 +173,7 @@ function figureOf(block: string) {
 <style scoped>
 .arrange { display: grid; grid-template: minmax(0, 1fr) 78px / 232px minmax(0, 1fr) 276px; min-height: 0; } .arrange.folded { grid-template-columns: 58px minmax(0, 1fr) 276px; }
 .notes { background: var(--paper); border-right: 1px solid var(--line); padding: 16px; font-size: 14px; } .folded .notes { padding: 16px 8px; } .notes header { display: flex; justify-content: space-between; align-items: baseline; margin-bottom: 8px; } .notes h2 { font-size: 17px; } .notes h3 { font-size: 15px; margin: 14px 0 3px; }
-.notes p { margin: 0 0 8px; } .notes .item { padding-left: 14px; text-indent: -10px; } .notes .item::before { content: "– "; color: var(--quiet); } .thread { border-left: 3px solid var(--peony); margin-left: -16px !important; padding-left: 13px; }
+.notes p { margin: 0 0 8px; } .notes .item { padding-left: 14px; text-indent: -10px; } .notes .item::before { content: attr(data-sign) " "; color: var(--quiet); } .thread { border-left: 3px solid var(--peony); margin-left: -16px !important; padding-left: 13px; }
 .lit { cursor: pointer; text-decoration: underline; text-decoration-color: var(--thread); text-decoration-thickness: 3px; text-underline-offset: 3px; text-align: left; } .lit.strong { background: var(--blush); }
 .middle { position: relative; min-width: 0; min-height: 0; display: grid; grid-template-rows: minmax(0, 1fr) 32px; } .desk { min-height: 0; outline: none; }
 .status { display: flex; align-items: center; gap: 10px; padding: 0 16px; font-size: 13px; color: var(--quiet); border-top: 1px solid var(--line); white-space: nowrap; overflow: hidden; } .status button { min-width: 18px; text-align: center; } .sep { width: 1px; height: 16px; background: var(--line); }

@@ -3,6 +3,7 @@
 import { computed } from "vue";
 import type { Block, PassageFound, Ref } from "../../api/types";
 import { pieces } from "./marks";
+import { numbering } from "./numbering";
 
 const props = defineProps<{ blocks: Block[]; passages: PassageFound[]; current: string | null; lit: { refs: Ref[] }[]; strong: number | null }>();
 const emit = defineEmits<{ choose: [id: string] }>();
@@ -15,6 +16,7 @@ const rows = computed<Row[]>(() => {
     return { block, passage, first: passage?.blocks[0] === block.id, last: passage?.blocks.at(-1) === block.id };
   });
 });
+const signs = computed(() => numbering(props.blocks));
 const found = (p: PassageFound) => p.families[0]?.reason ?? "no picture";
 const open = (p: PassageFound) => p.queries.filter((q) => !q.answer);
 </script>
@@ -24,7 +26,7 @@ const open = (p: PassageFound) => p.queries.filter((q) => !q.answer);
     <template v-for="{ block, passage, first, last } in rows" :key="block.id">
       <component :is="block.level === 1 ? 'h1' : 'h2'" v-if="block.type === 'heading'" :data-block="block.id" class="head" :class="{ small: (block.level ?? 1) > 1 }">{{ block.text }}</component>
       <div v-else class="row" :class="{ now: passage?.id === current, plain: !passage?.families.length, first, last }" @click="passage && emit('choose', passage.id)">
-        <p :data-block="block.id" :class="block.type"><span v-if="block.type === 'item'" class="dot" aria-hidden="true" :data-ordered="block.ordered || null" /><template v-for="(part, i) in pieces(block, passage?.id === current ? lit : [])" :key="i"><span v-if="part.item !== null" class="lit" :class="{ strong: strong === part.item }"><sup v-if="part.start" aria-hidden="true" :data-n="part.item + 1" />{{ part.text }}</span><template v-else>{{ part.text }}</template></template></p>
+        <p :data-block="block.id" :class="block.type"><span v-if="block.type === 'item'" class="dot" aria-hidden="true" :data-sign="signs.get(block.id)" /><template v-for="(part, i) in pieces(block, passage?.id === current ? lit : [])" :key="i"><span v-if="part.item !== null" class="lit" :class="{ strong: strong === part.item }"><sup v-if="part.start" aria-hidden="true" :data-n="part.item + 1" />{{ part.text }}</span><template v-else>{{ part.text }}</template></template></p>
         <button v-if="first && passage" class="margin" :aria-pressed="passage.id === current" @click.stop="emit('choose', passage.id)">
           <strong>{{ found(passage) }}</strong>
           <span v-for="q in open(passage)" :key="q.message" class="warn">{{ q.message }}</span>
@@ -43,8 +45,8 @@ const open = (p: PassageFound) => p.queries.filter((q) => !q.answer);
 .row.first::before { top: 3px; border-top-width: 1px; } .row.last::before { bottom: 9px; border-bottom-width: 1px; }
 .row.now::before { border-color: var(--peony); border-left-width: 2px; } .row.now.first::before { border-top-width: 2px; } .row.now.last::before { border-bottom-width: 2px; }
 .row.plain p { color: var(--quiet); }
-p { margin: 0 0 8px; } p.quote { padding-left: 12px; border-left: 2px solid var(--line); } p.item { padding-left: 16px; position: relative; }
-.dot::before { content: "–"; position: absolute; left: 0; }
+p { margin: 0 0 8px; } p.quote { padding-left: 12px; border-left: 2px solid var(--line); } p.item { padding-left: 20px; position: relative; }
+.dot::before { content: attr(data-sign); position: absolute; left: 0; }
 .lit { text-decoration: underline; text-decoration-color: var(--thread); text-decoration-thickness: 3px; text-underline-offset: 3px; text-decoration-skip-ink: none; } .lit.strong { background: var(--blush); }
 sup::before { content: attr(data-n); color: var(--peony); font-weight: 700; font-size: 10px; margin-right: 1px; }
 sup { line-height: 0; }

@@ -11,6 +11,9 @@ module Peony
         # Time that is told without a date.
         LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|when (?:i|we|he|she|they|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
 
+        # "At rest | it was 68", "after jogging | it went up to 134": when something was measured.
+        LEAD = /\A(?:and |but |then )?((?:at|after|before|during|when|while) [^,.;\d]{2,40}?)(?=,? (?:it|he|she|they|we|i|there|his|her|its) )/i
+
         # What labels an entry as a point in time: "Q1", "Week 3", "Autumn term", "This spring".
         ENTRY = /\A(?:Q\d|(?:(?:this|last|next|first|second|third|the) )?(?:(?:spring|summer|autumn|winter|christmas|easter)(?: (?:term|holidays?|half-term))?|(?:week|day|month|term|year|lesson|season)s?(?: (?:\d+|#{Numbers::WORD}))?|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*))(?=\s*[:–—(-]|\s+\d)/i
 
@@ -66,12 +69,13 @@ module Peony
           number = amount(point)
           # "One should not read too much into four points": told of something else.
           moment = text.moments_in(point.span).first
-          closing = point.span.from >= text.sentences.last.from
+          closing = point.span.from >= text.sentences.last.from || (point.span.from <= text.sentences.first.from && number&.value == 1)
           other = number && number.said && number.unit != @usual && moment.nil?
           # "We tested it on four days": how long, beside what was measured.
           aside = other && ((closing && !point.text.match?(LATER)) || (HandedOn::TIME.include?(number.unit) && !HandedOn::TIME.include?(@usual)))
           made = aside ? point_item(point) : valued(point)
-          moment ? made.naming { |i| i.title = Titles.capital(moment.text) } : made
+          lead = moment&.text || point.text[LEAD, 1]
+          lead ? made.naming { |i| i.title = Titles.capital(lead) } : made
         end
 
         def rising(points)

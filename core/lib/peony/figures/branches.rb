@@ -8,19 +8,21 @@ module Peony
 
       ASKS = /\?|\A(?:if|whether|is|are|does|do|did|has|have|can|which|who|what|where|when)\b/i
 
-      private
+      class << self
+        # @param items [Array<Item>]
+        # @return [Boolean] whether any of them asks: cases that stand side by side ("If you are fit, ...") do not lead from one to the next
+        def asked?(items) = items.any? { |item| asks?(item) }
 
-      # Items without any question go in pairs, so that each has somewhere to lead.
-      # @return [Array<Branch>]
-      def branches
-        @branches ||= begin
-          asking = items.select { |i| asks?(i) }
-          groups = asking.empty? ? items.each_slice(3).to_a : items.slice_before { |i| asks?(i) }.to_a
-          groups.map { |first, *rest| Branch.new(question: first, exits: rest) }
-        end
+        def asks?(item) = item.title.match?(ASKS) || item.detail.end_with?("?")
       end
 
-      def asks?(item) = item.title.match?(ASKS) || item.detail.end_with?("?")
+      private
+
+      # Items without any question go in threes, so that each has somewhere to lead.
+      # @return [Array<Branch>]
+      def branches
+        @branches ||= (Branches.asked?(items) ? items.slice_before { |i| Branches.asks?(i) } : items.each_slice(3)).map { |first, *rest| Branch.new(question: first, exits: rest) }
+      end
     end
   end
 end

@@ -17,7 +17,7 @@ module Peony
       include Marks
 
       # What a form says of itself. +needs+: :value, :date or :aspects that every item must have.
-      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, :icons, :causes, keyword_init: true)
+      Facts = Struct.new(:form, :title, :family, :also, :least, :most, :sees, :reason, :needs, :stacked, :nested, :icons, :causes, :asks, keyword_init: true)
 
       class << self
         attr_reader :facts
@@ -28,10 +28,11 @@ module Peony
         # @param nested [Boolean] whether it shows what items are made of; other forms are given flat items
         # @param icons [Boolean] whether it has a place of its own for icons; other forms set them before the titles
         # @param causes [Symbol, nil] whether it draws causes as links of a chain (:linked) or side by side (:apart)
+        # @param asks [Boolean] whether it draws ways that part at questions
         # @param stacked [Boolean] whether each item takes a row, so that many items need much height
-        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false, causes: nil)
+        def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false, causes: nil, asks: false)
           @facts = Facts.new(form: name, title: title, family: family, also: also, least: least, most: most, sees: sees, reason: reason,
-                             needs: needs, stacked: stacked, nested: nested, icons: icons, causes: causes)
+                             needs: needs, stacked: stacked, nested: nested, icons: icons, causes: causes, asks: asks)
           Form.register(name, self)
         end
 
@@ -72,7 +73,18 @@ module Peony
         # @param items [Array<Item>]
         # @param family [String] which they were read as
         # @return [Float]
-        def filled(items, family) = facts.causes && family == "cause" ? Linked.suits(facts.causes, items) : 1.0
+        def filled(items, family)
+          return FLATTENED if family == "hierarchy" && !facts.nested && items.any? { |item| item.children.any? { |child| child.children.any? } }
+
+          return UNASKED if family == "decision" && facts.asks && !Branches.asked?(items)
+
+          facts.causes && family == "cause" ? Linked.suits(facts.causes, items) : 1.0
+        end
+
+        # What a form is worth that loses who stands below whom.
+        FLATTENED = 0.5
+        # What a form is worth that draws a way through cases which only stand side by side.
+        UNASKED = 0.5
 
         # Forms that cannot nest show the parts of a single thing, or tell the parts of each item in its detail.
         # @param items [Array<Item>]

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Questions down a line, each with an exit to the side.
       class FlowDown < Form
-        form "flow-down", title: "Flow down", family: "decision", also: [], least: 2, most: 9, stacked: true,
+        form "flow-down", title: "Flow down", family: "decision", also: [], least: 2, most: 9, stacked: true, asks: true,
                           sees: "questions one below the other, exits to the side", reason: "go down until an exit fits"
 
         include Branches

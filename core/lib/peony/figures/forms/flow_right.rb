@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Questions from left to right, the exits of each below it.
       class FlowRight < Form
-        form "flow-right", title: "Flow to the right", family: "decision", least: 2, most: 9,
+        form "flow-right", title: "Flow to the right", family: "decision", least: 2, most: 9, asks: true,
                            sees: "questions from left to right, their exits below", reason: "a short way on a wide page"
 
         include Branches

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A roof, pillars and a base: the first item on top, the last below, the others stand between.
       class House < Form
-        form "house", title: "House", family: "hierarchy", least: 3, most: 8,
+        form "house", title: "House", family: "hierarchy", least: 4, most: 8,
                       sees: "a roof over pillars on one base", reason: "what carries the whole"
 
         def draw

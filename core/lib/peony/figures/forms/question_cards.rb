@@ -20,7 +20,7 @@ module Peony
           refuse("There is too little room for #{items.size} boxes.") if row < 32
           @pad = gap(16)
           list = branches.flat_map { |b| [b.question, *b.exits] }.compact
-          cells = branches.flat_map { |b| [[@lead - (@pad * 2), (row * [b.exits.size, 1].max) - gap(12) - @pad], *b.exits.map { [side - (@pad * 2), row - gap(12) - (@pad * 0.6)] }] }
+          cells = branches.flat_map { |b| [[(b.exits.empty? ? width : @lead) - (@pad * 2), (row * [b.exits.size, 1].max) - gap(12) - @pad], *b.exits.map { [side - (@pad * 2), row - gap(12) - (@pad * 0.6)] }] }
           labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
           row = [row, labels.values.map(&:height).max + (@pad * 2) + gap(16)].min
           y = top
@@ -32,9 +32,13 @@ module Peony
 
         private
 
+        # Where nothing is asked, each case has a card of its own.
+        def branches = Branches.asked?(items) ? super : @branches ||= items.map { |item| Branch.new(question: item, exits: []) }
+
         def branch(branch, labels, y, row, side)
           tall = (row * [branch.exits.size, 1].max) - gap(12)
-          pen.group("item", item: branch.question.id) { card(branch.question, labels[branch.question.id], 0, y, @lead, tall, 0.9) }
+          lead = branch.exits.empty? ? width : @lead
+          pen.group("item", item: branch.question.id) { card(branch.question, labels[branch.question.id], 0, y, lead, tall, 0.9) }
           branch.exits.each_with_index do |item, i|
             at = y + (i * row)
             pen.group("item", item: item.id) do

@@ -48,9 +48,10 @@ module Peony
           middle(cx, cy, inner)
         end
 
-        # The middle says the largest share.
+        # The middle says the largest share, or how many all of them are.
         def middle(cx, cy, inner)
           lead = items.max_by(&:value)
+          lead = lead.dup.tap { |sum| sum.value = items.sum(&:value) } unless lead.unit == "%"
           size = Scale.down(inner * 0.62, from: job.least).find { |s| number_width(lead, s) <= inner * 1.5 }
           number(lead, size, cx, cy + (size * 0.34), fill: house.ink, anchor: :middle) if size
         end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+# Which forms are proposed first for what was read, and what they say.
+RSpec.describe "Forms that fit" do
+  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
+  def forms(words, family) = Peony::Figures::Proposals.for(read(words), family: family).map(&:form)
+
+  def words_in(form, items)
+    drawing = Peony::Figures.draw(form, items, house: Peony::Style.fetch("Dome"), width: 560, height: 420)
+    Peony::Figures.picture(drawing, Peony::Style.fetch("Dome")).texts.flat_map { |t| t.lines.map(&:first) }
+  end
+
+  it "shows a tree of three levels by a form that keeps who stands below whom" do
+    tree = "Staff\n\nThe manager is Ruth. Reporting to her are the head of pool, Bram Lund, and the gym supervisor, Ines Amadi. Bram has eight lifeguards and four teachers. Ines has three instructors and a cleaner."
+    nested = Peony::Figures::Form.members.select { |_, form| form.facts.nested }.keys
+    expect(nested).to include(*forms(tree, "hierarchy").first(2))
+  end
+
+  it "draws no way through cases that only stand side by side" do
+    cases = "Which class?\n\nIf you have never exercised before, start with Gentle Mondays. If you have bad knees, try aqua. People who are fit already can go straight to circuits."
+    asked = "Will it go?\n\nIs the wind under 25 knots? If so, the boat goes. If not, is the tide in? Then it goes late. Otherwise it stays."
+    expect(forms(cases, "decision").first).to eq "question-cards"
+    expect(forms(asked, "decision").first(2)).to include(a_string_starting_with("flow"))
+  end
+
+  it "says in the middle of a ring how many there are, or the largest share" do
+    counts = [["Showers", 38], ["Parking", 24], ["Music", 17]].map { |title, value| { "title" => title, "value" => value, "unit" => "complaints" } }
+    expect(words_in("ring", counts)).to include("79")
+    shares = [["Paper", 60], ["Glass", 40]].map { |title, value| { "title" => title, "value" => value, "unit" => "%" } }
+    expect(words_in("ring", shares).count("60")).to eq 2
+  end
+end

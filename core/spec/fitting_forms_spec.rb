@@ -11,7 +11,8 @@ RSpec.describe "Forms that fit" do
   end
 
   it "shows a tree of three levels by a form that keeps who stands below whom" do
-    tree = "Staff\n\nThe manager is Ruth. Reporting to her are the head of pool, Bram Lund, and the gym supervisor, Ines Amadi. Bram has eight lifeguards and four teachers. Ines has three instructors and a cleaner."
+    tree = "Staff\n\nThe manager is Ruth. Reporting to her are the head of pool, Bram Lund, and the gym supervisor, Ines Amadi. " \
+           "Bram has eight lifeguards and four teachers. Ines has three instructors and a cleaner."
     nested = Peony::Figures::Form.members.select { |_, form| form.facts.nested }.keys
     expect(nested).to include(*forms(tree, "hierarchy").first(2))
   end

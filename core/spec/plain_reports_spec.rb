@@ -34,6 +34,16 @@ RSpec.describe "Plain reports" do
       expect(titles("parts", "Half of your plate should be vegetables and fruit. A quarter should be bread, and the last quarter fish.")).to eq(["Vegetables and fruit", "Bread", "Fish"])
     end
 
+    it "leaves out what leads to the first of a row in brackets" do
+      expect(titles("parts",
+                    "They look at the opening hours (48%), the menu (31%), the prices (14%) and the pictures (7%).")).to eq(["The opening hours", "The menu", "The prices", "The pictures"])
+    end
+
+    it "takes a bare number of something for what was measured before" do
+      words = "Of 80 kilos, rope made up 36. Bottles came to nearly as much, 28 with their lids. There were nine of shoes. The rest she has put down as unknown."
+      expect(told("parts", words).map(&:last)).to eq([36, 28, 9, 7])
+    end
+
     it "keeps the letter of a group" do
       expect(titles("parts", "In our class of 28 pupils, 13 are group O, 11 are group A, 3 are group B and 1 is AB.")).to eq(["Group O", "Group A", "Group B", "AB"])
     end
@@ -57,6 +67,11 @@ RSpec.describe "Plain reports" do
 
     it "takes no amount for a share because a share was told before" do
       expect(amounts("Visits to the site rose by 18% to 46,200. 61% of people come by phone.")).to eq([[18, "%"], [46_200, "visits"], [61, "%"]])
+    end
+
+    it "reads what must be found, and what has been, as a way to a goal" do
+      goal = found("ratio", "Before the weir can be mended the trust must find £60,000. The raffle and the swim have brought it to £39,000.").items.first
+      expect([goal.value, goal.date]).to eq([65, "39,000 of 60,000"])
     end
 
     it "sets only amounts of one kind against each other as a goal" do
@@ -132,6 +147,12 @@ RSpec.describe "Plain reports" do
     it "leaves out the sentence that only says that something follows" do
       words = "There are several reasons why Ternby floods. The land is flat. Farmers have drained their fields. Trees were cut down. The arches of the bridge get blocked with branches."
       expect(titles("cause", words).join(" ")).not_to include("reasons")
+    end
+
+    it "takes each sentence for one where the first says how many follow" do
+      words = "The site has four sections. Eat contains the menu, the wine list and the allergens. Stay shows the rooms and the prices. Celebrate is for weddings. " \
+              "About us has our story, jobs and the contact page."
+      expect(found("list", words).items.map { |i| i.spans.first.text[/\A\w+/] }).to eq(%w[Eat Stay Celebrate About])
     end
 
     it "takes questions that are answered one after the other for no branches" do

@@ -185,6 +185,8 @@ module Peony
       # "It is 24 degrees. There were 140 a week": where it says that there were so many, nothing is measured.
       def told_there?(quantity, last)
         lead = text.string[last.to...quantity.from]
+        return false if text.string[quantity.to, 20].to_s.match?(Units::OF_KIND)
+
         Units::MEASURES.value?(last.unit) && lead.match?(/[.!?]\s/) && lead.match?(/\bthere (?:is|are|was|were|had been) (?:only |about )?\z/i)
       end
 

@@ -35,7 +35,8 @@ module Peony
       # @param family [String] what a sentence holds differs by family: see Seams
       # @return [Array<Point>]
       def of(text, family)
-        spans = Seams.parts(text, family)
+        # Where the first sentence says how many follow, and so many do, each of them is one.
+        spans = Strays.so_many?(text.sentences) ? text.sentences : Seams.parts(text, family)
         chances = Strays.chances(text, spans, family)
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
@@ -49,6 +50,8 @@ module Peony
 
       # Where a part that carries a point may hold another one.
       def faint(text, family, spans, chances)
+        return [] if Strays.so_many?(text.sentences)
+
         Seams.faint(text, family).filter_map do |joint|
           at = spans.bsearch_index { |s| s.to > joint.to } or next
           Seams::Joint.new(**joint.to_h, chance: joint.chance * chances[at]) if spans[at].from < joint.from && chances[at] >= 0.5

@@ -10,7 +10,7 @@ module Peony
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every|per)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
+      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/i
 

@@ -13,7 +13,7 @@ module Peony
       ANNOUNCES = /\A(?:there\ (?:are|were)|here\ are|these\ are|we\ (?:found|have|had|see)|it\ has)\ (?:#{Numbers::WORD}|several|many|a\ (?:number|few|couple)(?:\ of)?|some|various|different|lots\ of|plenty\ of)
                    (?:\ [[:alpha:]]+){0,2}?\ (?:reasons?|causes?|factors|ways|steps|stages|phases|things|kinds|types|sorts|
                    options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
-      SO_MANY = /\b(two|three|four|five|six|seven|eight) (?:[[:alpha:]'’-]+ ){0,2}[[:alpha:]]+s\b[^,;:]{0,24}\z/i
+      SO_MANY = /(?<!\bin |\bfor |\bof |\bon |\bat |\bby |\bfrom |\bafter |\bwith )\b(two|three|four|five|six|seven|eight) (?:[[:alpha:]'’-]+ ){0,2}[[:alpha:]]+s\b[^,;:]{0,24}\z/i
       PREFACE = 0.15
 
       # What is sought in a sentence in lower case.
@@ -55,8 +55,13 @@ module Peony
         return false unless index.zero? && spans.size > 2
         return true if spans.size > 3 && spans.first.text.match?(ANNOUNCES)
 
-        # "The site has four sections.", and four follow.
-        count = spans.first.text.split.size <= 10 && spans.first.text[SO_MANY, 1]
+        so_many?(spans)
+      end
+
+      # "The site has four sections.", and four follow.
+      # @param spans [Array<Span>]
+      def so_many?(spans)
+        count = spans.size > 2 && spans.first.text.split.size <= 10 && spans.first.text[SO_MANY, 1]
         count ? Numbers.spelled(count) == spans.size - 1 : false
       end
 

@@ -28,6 +28,7 @@ module Peony
       # What those who were counted did, not what is counted: in -s and hardly ever things, or said of people who were asked.
       VERBS = %w[rises means pays goes gets makes takes gives comes brings keeps sits stands
                  wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
+      OF_KIND = /\A of (?!(?:the|them|us|our|these|those|whom|which|my|his|her|their|its|your|every|all|each|you|it|that|this|what)\b)[[:lower:]]+\b/
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       # Not "three pounds twenty people gave".
@@ -45,6 +46,8 @@ module Peony
 
         # "It took two of us to lift it."
         return "people" if rest.match?(/\A of us\b/)
+        # "28 kg of bottles. There were nine of shoes": of what was measured before.
+        return "" if rest.match?(OF_KIND)
 
         match = rest.match(AFTER)
         return "" unless match

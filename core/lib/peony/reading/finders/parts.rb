@@ -156,8 +156,17 @@ module Peony
           # "Blood is made up of plasma (55%), ..."
           made = lead[/\A.*\b(?:made up|consists?|composed|made) of (?=\S)/m] if lead.end_with?("(")
           return sentence.from + made.length if made
+          return behind_deed(sentence, share) if count > 2 && lead.end_with?("(")
 
           colon ? sentence.from + colon + 2 : sentence.from
+        end
+
+        # "They look at | the opening hours (48%), the menu (31%) ..."
+        def behind_deed(sentence, share)
+          words = text.tokens_in(text.span(sentence.from, share.from))
+          verb = words.index(&:finite?) or return sentence.from
+          first = words.drop(verb + 1).find { |t| !%w[in to rp].include?(t.tag) && !Runs::PARTICLES.include?(t.low) }
+          first && first.word? ? first.from : sentence.from
         end
 
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.

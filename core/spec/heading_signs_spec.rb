@@ -4,7 +4,7 @@
 RSpec.describe Peony::Reading::HeadingSigns do
   def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
   def signs(words) = described_class.of(text(words)).select { |_, v| v.positive? }.keys.map { |k| k.to_s.delete_prefix("hs:") }
-  def open?(words) = text(words).then { |t| Peony::Reading::Signs.ends(t).fetch(:open) == 1.0 }
+  def open?(words) = text(words).then { |t| Peony::Reading::Signs.ends(t).fetch(:open).positive? }
 
   it "tells questions, pairs and deeds apart" do
     expect(signs("Why Ternby floods\n\nThe land is flat. Trees were cut down.\n")).to include("why").and exclude("how", "two")

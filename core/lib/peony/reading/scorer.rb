@@ -26,7 +26,7 @@ module Peony
       def rank(text, findings)
         return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
-        chances = chances(Signs.of(text, findings))
+        chances = of_one_whole(text, findings, chances(Signs.of(text, findings)))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
@@ -35,6 +35,14 @@ module Peony
         return [] unless best
 
         [best, *rest.select { |f| f.fit >= [EASY.fetch(f.family, LEAST), BESIDE * best.fit].max }.reject(&:short?)]
+      end
+
+      # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
+      def of_one_whole(text, findings, chances)
+        parts = findings.find { |f| f.family == "parts" }&.items
+        return chances unless parts && parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
+
+        chances.merge("parts" => chances["parts"] + chances["headline"], "headline" => 0.0)
       end
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.

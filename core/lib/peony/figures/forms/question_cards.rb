@@ -20,7 +20,10 @@ module Peony
           refuse("There is too little room for #{items.size} boxes.") if row < 32
           @pad = gap(16)
           list = branches.flat_map { |b| [b.question, *b.exits] }.compact
-          cells = branches.flat_map { |b| [[(b.exits.empty? ? width : @lead) - (@pad * 2), (row * [b.exits.size, 1].max) - gap(12) - @pad], *b.exits.map { [side - (@pad * 2), row - gap(12) - (@pad * 0.6)] }] }
+          cells = branches.flat_map do |b|
+            lead = b.exits.empty? ? width : @lead
+            [[lead - (@pad * 2), (row * [b.exits.size, 1].max) - gap(12) - @pad], *b.exits.map { [side - (@pad * 2), row - gap(12) - (@pad * 0.6)] }]
+          end
           labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
           row = [row, labels.values.map(&:height).max + (@pad * 2) + gap(16)].min
           y = top

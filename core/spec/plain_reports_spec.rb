@@ -34,6 +34,13 @@ RSpec.describe "Plain reports" do
       expect(titles("parts", "Half of your plate should be vegetables and fruit. A quarter should be bread, and the last quarter fish.")).to eq(["Vegetables and fruit", "Bread", "Fish"])
     end
 
+    it "names those whom an age tells apart, and what the rest is of" do
+      expect(told("parts",
+                  "1,860 people have a card. 720 of them are under 14, 480 are between 14 and 60 and 660 are older than that.")).to eq([["Under 14", 720], ["Between 14 and 60", 480],
+                                                                                                                                        ["Older than that", 660]])
+      expect(told("parts", "Novels made up 41 %, children's books 33 %, non-fiction 15 % and films the rest.").last).to eq(["Films", 11])
+    end
+
     it "leaves out what leads to the first of a row in brackets" do
       expect(titles("parts",
                     "They look at the opening hours (48%), the menu (31%), the prices (14%) and the pictures (7%).")).to eq(["The opening hours", "The menu", "The prices", "The pictures"])
@@ -136,6 +143,16 @@ RSpec.describe "Plain reports" do
               "Bram is in charge of eight lifeguards and four teachers. Ines has three instructors and a cleaner."
       root = found("hierarchy", words).items.first
       expect(root.children.map { |c| [c.title, c.detail, c.children.size] }).to eq([["Head of pool", "Bram Lund", 2], ["Gym supervisor", "Ines Amadi", 2]])
+    end
+
+    it "keeps who somebody is with the name, and who works with them below it" do
+      words = "Connie Pell has been head since May. Under her work Osei, who looks after events, and Marit, who buys the books. Osei has two helpers. Marit is supported by a trainee."
+      expect(found("hierarchy", words).items.first.children.map { |c| [c.title, c.children.map(&:title)] })
+        .to eq([["Osei, who looks after events", ["Two helpers"]], ["Marit, who buys the books", ["A trainee"]]])
+    end
+
+    it "leaves what is counted beside a number in brackets out of the name" do
+      expect(told("ranking", "What readers wish for\n\n- longer hours (62 mentions)\n- more comics (41 mentions)\n- better lamps (18 mentions)\n").first).to eq(["Longer hours", 62])
     end
 
     it "takes what all of a row do for no part of it" do

@@ -5,6 +5,8 @@ module Peony
     # Parts that are told by counts: under a total that is named, or all of one unit; and what is left over.
     module CountedParts
       REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remains|is missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|(?:that|which) leaves)\b/i
+      # What leads on to what is left: ", and the rest", "and films the rest".
+      TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
 
       private
 
@@ -60,6 +62,10 @@ module Peony
 
       # "The rest were the band" is the band.
       def left_over(span)
+        # "... and films | the rest"
+        before = span.text[/\A(?<lead>[^,;]{3,40}?) (?:(?:is|are|was|were|makes? up|made up|gets?|got|takes?|took) )?#{REST}\W*\z/o, :lead]
+        return item(text.span(span.from, span.from + before.length)) if before
+
         lead = span.text[/\A.*?#{REST} (?:is|are|was|were|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
         item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
       end

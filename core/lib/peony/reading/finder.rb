@@ -202,7 +202,9 @@ module Peony
 
       # The words of a stretch without a number.
       def without(span, quantity)
-        (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "") + span.text[(quantity.to - span.from)..].to_s)
+        # "More comics (41 mentions)": what is counted goes with its number.
+        behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")")
+        (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "") + behind)
           .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").strip
       end
     end

@@ -7,15 +7,15 @@ module Peony
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b[^.;:!?\d]{0,28} (?:is|was))\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
-      # "250 are over sixty"
-      COUNTED_AGED = /\d (?:are|were) (?:aged |under |over |above )+\z/i
+      # "250 are over sixty", "480 are between 14 and 60"
+      COUNTED_AGED = /\d(?: of (?:them|these|those|us))? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
 
       private
 
       def aged
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
-        ages.each { |q| q.unit = "years" if text.string[[0, q.from - 24].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+        ages.each { |q| q.unit = "years" if text.string[[0, q.from - 36].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
       end
 
       def age?(quantity, before, last)

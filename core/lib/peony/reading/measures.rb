@@ -40,7 +40,7 @@ module Peony
       end
 
       # "250 are over sixty": the age tells who they are.
-      def age_of?(text, quantity) = quantity.unit == "years" && !quantity.said && text.string[[0, quantity.from - 24].max...quantity.from].match?(HandedAges::COUNTED_AGED)
+      def age_of?(text, quantity) = quantity.unit == "years" && !quantity.said && text.string[[0, quantity.from - 36].max...quantity.from].match?(HandedAges::COUNTED_AGED)
 
       # In a list that is led by a colon the first number's words begin after it.
       def first_start(text, stretch, list)
@@ -66,7 +66,7 @@ module Peony
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
-        breaks.pop if breaks.size > 1 && breaks.last.end(0) == gap.length
+        breaks.pop if breaks.size > 1 && breaks.last.end(0) == gap.length && breaks.last[0].match?(/\A,\s+\z/)
         one.to + (strong || breaks.last).end(0)
       end
     end

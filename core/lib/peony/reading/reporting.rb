@@ -5,10 +5,12 @@ module Peony
     # Who stands right below whom, where later sentences tell of those whom an earlier one names.
     module Reporting
       # Leads to those who stand right below.
-      REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand)\s+/i
-      HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|manages?|supervises?|oversees?|is over|is (?:in charge|head|responsible) (?:of|for))\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
+      REPORTING = /\A[^:]{3,60}\b(?:reports?|reporting|answers?|under) (?:to )?(?:her|him|them|it)\b[^:]*:\s|\A(?:reporting to|under|below|beneath) (?:her|him|them|it) (?:are|is|come|stand|works?|serves?)\s+/i
+      HAS = /\A[[:upper:]]\S*(?: \S+)?? (?:(?:has|have|had|leads?|runs?|looks? after|manages?|supervises?|oversees?|works? with|is over|is (?:supported|helped|assisted) by|is (?:in charge|head|responsible) (?:of|for))\s+|(?=(?:an?|one|two|three|four|five|six|seven|eight|\d+) ))/
       NAME = /\A[[:upper:]]\S*(?: [[:upper:]]\S*)*[.\s]*\z/
       POST = /\A(?:the|an?|our|his|her) (?=[[:lower:]])/i
+      # "Osei, who looks after events, and Marit, who buys the books": who somebody is belongs to the name.
+      WHO = /, whos?e?\b/
 
       private
 
@@ -23,9 +25,9 @@ module Peony
 
       # "Under him are | Tilda in the shop | Karl in the bakehouse"
       def named_below(branch)
-        return branch.children if branch.children.size >= 2
-
         span = branch.spans.first
+        return branch.children if branch.children.size >= 2 && !span.text.match?(WHO)
+
         parts = listed(text.span(span.from + span.text.match(REPORTING).end(0), span.to))
         parts.size >= 2 ? parts : [branch]
       end
@@ -47,7 +49,7 @@ module Peony
         listed(text.span(span.from + match.end(0), span.to))
       end
 
-      def listed(span) = by_post(Series.split(span))
+      def listed(span) = by_post(Series.split(span).slice_when { |_, part| !part.text.match?(/\A(?:who|whose)\b/) }.map { |run| text.span(run.first.from, run.last.to) })
 
       # "The head of pool, Bram Lund, and the gym supervisor, Ines Amadi": two who are named by their posts.
       # @param parts [Array<Span>]

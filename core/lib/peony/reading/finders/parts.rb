@@ -67,7 +67,7 @@ module Peony
         def left_in(sentence)
           return sentence if text.quantities_in(sentence).none? { |q| share?(q) }
 
-          Sentences.clauses(sentence, /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=#{REST})/).reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? } || sentence
+          Sentences.clauses(sentence, TO_REST).reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? } || sentence
         end
 
         def of_entries

@@ -133,7 +133,7 @@ module Peony
         # The words without the date and the preposition that led to it.
         def without(span, moment)
           before = span.text[0...(moment.from - span.from)].sub(
-            /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|of|the)\s*\z/i, ""
+            /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|towards|around|of|the)\s*\z/i, ""
           )
           after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
           # "New lockers (March)"

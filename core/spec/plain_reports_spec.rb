@@ -51,6 +51,10 @@ RSpec.describe "Plain reports" do
       expect(told("parts", words).map(&:last)).to eq([36, 28, 9, 7])
     end
 
+    it "ends a name before what it takes up" do
+      expect(titles("parts", "Light takes up 38%, computers 26%, the kitchen 21% and everything else 15%.")).to eq(["Light", "Computers", "The kitchen", "Everything else"])
+    end
+
     it "keeps the letter of a group" do
       expect(titles("parts", "In our class of 28 pupils, 13 are group O, 11 are group A, 3 are group B and 1 is AB.")).to eq(["Group O", "Group A", "Group B", "AB"])
     end
@@ -131,6 +135,11 @@ RSpec.describe "Plain reports" do
         i.aspects.to_h
       end).to eq([{ "rooms" => "84 rooms", "price" => "£110 a night", "full" => "78% full" }, { "rooms" => "32 rooms", "price" => "£95", "full" => "81% full" },
                   { "rooms" => "18 rooms", "price" => "£140", "full" => "64% full" }])
+    end
+
+    it "takes a single thing for no aspect" do
+      words = "In a series circuit there is only one path. If one lamp fails, all of them go out. In a parallel circuit each lamp has a path of its own. If one fails, the others stay bright."
+      expect(found("comparison", words).items.flat_map(&:aspects)).to be_empty
     end
 
     it "names sides by what they stand for, and parts what they say" do

@@ -18,13 +18,16 @@ module Peony
         label = span.text.index(":").to_i
         Sentences.clauses(span, /[,;]\s+(?:and\s+)?|\s+and\s+/).flat_map do |clause|
           one, *others = text.quantities_in(clause)
-          next [] unless one && clause.to > span.from + label && !(one.from == span.from && one.value == 1)
+          next [] unless one && clause.to > span.from + label && !single?(one)
 
           others = others.select { |q| q.unit != one.unit && !q.unit.empty? && q.said }
           ends = [*others.map(&:from), clause.to]
           [aspect(one, text.span(clause.from, ends.first)), *others.zip(ends.drop(1)).map { |q, to| [unit_name(q, clause), amount(q, text.span(q.from, to))] }].reject { |name, _| name.empty? }
         end.uniq(&:first)
       end
+
+      # "One option is", "if one lamp fails": a single thing is no amount.
+      def single?(quantity) = quantity.text.match?(/\Aone\b/i) && Units.counted?(quantity.unit)
 
       def aspect(quantity, clause)
         words = clause.text.sub(/\A[^:]*:\s*/, "")

@@ -82,6 +82,8 @@ module Peony
         # A quotation mark that has lost its other half.
         item.title = item.title.delete('"“”') if item.title.count('"“”').odd?
         item.detail = "" if repeated?(item)
+        # "Light | takes up"
+        item.title = item.title.sub(/(?<=\S) (?:takes?|took|makes?|made|brings?|brought) (?:up|in)\z/, "") if item.value
         rest, _, last = item.title.rpartition(" ")
         light = item.value && last.match?(NamingSigns::LIGHT) && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == last.downcase }
         item.title = rest if light && rest.split.any? { |w| !Words::STOP.include?(w.downcase) }

@@ -110,6 +110,12 @@ RSpec.describe "Plain reports" do
   end
 
   describe "moments" do
+    it "takes two months that are named together for one time" do
+      words = "The texts are written in May and June. In July the photographer comes. The agency builds the pages during August. We test them in September."
+      events = found("timeline", words).items.map { |i| [i.title, i.date] }
+      expect(events).to eq([["The texts are written", "May and June"], ["The photographer comes", "July"], ["The agency builds the pages", "August"], ["We test them", "September"]])
+    end
+
     it "reads feasts, months in brackets and ages in a row" do
       expect(found("trend", "At Lady Day he was 81 kg; by Midsummer, what with haymaking, 77. Michaelmas found him at 79 and Christmas, after the goose, at 84.").items.map(&:date))
         .to eq(["At Lady Day", "Midsummer", "Michaelmas", "Christmas"])

@@ -9,6 +9,7 @@ module Peony
 
       MONTHS = %w[january february march april may june july august september october november december].freeze
       MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?)(?![a-z])"
+      IN_FULL = "(?:#{MONTHS.map(&:capitalize).join('|')})".freeze
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       DAY = "(?:#{DAYS.map(&:capitalize).join('|')})s?".freeze
       YEAR = "(?:1[0-9]|20)\\d\\d"
@@ -84,7 +85,7 @@ module Peony
         /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | ?[–-] ?)#{DAY}\b)?/ => [:weekday, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
-        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{MONTHS.map(&:capitalize).join('|')})\b/ =>
+        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
           [:month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],

@@ -96,6 +96,16 @@ RSpec.describe "Plain reports" do
       expect([change.title, change.aspects.map(&:last), change.value]).to eq(["Heating the pool", ["412,000 kWh", "318,000"], 318_000])
     end
 
+    it "takes by how much it changed for no value, and two shares of the same for none" do
+      words = "Some 18,600 people came, 2,100 more than last year. 46% of them live in Dunlin, 31% in the villages around and the rest came from further away."
+      expect(found("change", words)).to be_nil
+      expect(read(words).queries).to be_empty
+    end
+
+    it "measures no money against money" do
+      expect(found("relation", "Stalls brought in €14,200, tickets €9,800 and sponsors €6,000. We spent €11,500 on music, €6,300 on safety and €4,100 on tents.")).to be_nil
+    end
+
     it "puts what had been managed in a first test before what was run later" do
       expect(found("change",
                    "After eight weeks of training the group ran 2,450 m in twelve minutes. In the first test they had managed 1,980 m.").items.first.aspects.map(&:last)).to eq(["1,980 m",

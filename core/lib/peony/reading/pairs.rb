@@ -39,7 +39,7 @@ module Peony
         lists.each_with_index do |(sentence, list), i|
           following, after = lists[i + 1]
           two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
-          next unless two.size == 2 && alike?(*two) && !Turned.some_of?(text, two.last)
+          next unless two.size == 2 && alike?(*two) && two.none? { |q| Turned.some_of?(text, q) }
 
           gap = text.string[two[0].to...two[1].from]
           next if gap.match?(WITHIN) || Turned.how_long_and_when?(gap, *two)
@@ -55,13 +55,13 @@ module Peony
 
       # What is counted or measured in a stretch: no time that goes by, no fraction in words, no small rough number.
       def numbers(text, span)
-        text.quantities_in(span).reject { |q| (q.approximate && q.value < 3) || (q.unit == "%" && !q.text.match?(/\d/)) || HandedOn.passing?(text, q) }
+        text.quantities_in(span).reject { |q| Turned.difference?(text, q) || (q.approximate && q.value < 3) || (q.unit == "%" && !q.text.match?(/\d/)) || HandedOn.passing?(text, q) }
       end
 
       # Quantities of one entry, or of one clause group of a sentence.
       def groups(text)
         spans = text.tree.size >= 2 ? text.tree.map(&:span) : text.sentences.flat_map { |s| parted(text, s) }
-        spans.map { |s| [s, text.quantities_in(s).reject { |q| q.approximate && q.value < 3 }] }
+        spans.map { |s| [s, text.quantities_in(s).reject { |q| (q.approximate && q.value < 3) || Turned.difference?(text, q) }] }
       end
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
@@ -104,13 +104,17 @@ module Peony
         one.unit != "%" || (one.value + two.value - 100).abs >= 0.1
       end
 
+      # "Half of them", "eleven out of twenty", "2,100 more than last year": nothing that was one value and became another.
+      def no_value?(text, quantity)
+        (quantity.unit == "%" && !quantity.text.match?(/\d/)) || Turned.difference?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\bout of \z/)
+      end
+
       # The first value stands in one sentence, the second in the next.
       def across(text)
         return [] if text.tree.size >= 2
 
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        # "Eleven out of twenty": what it is out of does not change.
-        list = text.quantities.reject { |q| (q.unit == "%" && !q.text.match?(/\d/)) || (HandedOn::TIME.include?(q.unit) && !timed) || text.string[[0, q.from - 8].max...q.from].match?(/\bout of \z/) }
+        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) }
         list.each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 

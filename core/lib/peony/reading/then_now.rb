@@ -30,7 +30,7 @@ module Peony
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        list = text.quantities.reject { |q| q.approximate || (HandedOn::TIME.include?(q.unit) && !timed) || (q.value <= 2 && q.value.is_a?(Integer)) }
+        list = text.quantities.reject { |q| q.approximate || Turned.difference?(text, q) || (HandedOn::TIME.include?(q.unit) && !timed) || (q.value <= 2 && q.value.is_a?(Integer)) }
         list = list.reject { |q| text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }.uniq(&:value)
         list.size == 2 ? list : used(text)
       end

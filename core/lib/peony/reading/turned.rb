@@ -71,6 +71,9 @@ module Peony
       # "1,940 customers came in, 310 of them for the first time": some of the same.
       def some_of?(text, quantity) = text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/)
 
+      # "18,600 people came, 2,100 more than last year": by how much it changed is no value of it.
+      def difference?(text, quantity) = text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)
+
       # "23 → 4", "84, was 61", "41 a day instead of 68"
       def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)
 

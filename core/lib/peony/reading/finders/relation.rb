@@ -14,7 +14,8 @@ module Peony
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i
 
         def find
-          return nil if text.quantities.size < 3
+          # Of money alone nothing is measured against anything else.
+          return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && q.unit.match?(/\A[A-Z]{3}\z/) }
 
           couples = rows || Couples.of(text, text.quantities)
           found = couples.size < 3 ? [] : items(couples)

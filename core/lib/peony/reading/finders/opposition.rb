@@ -46,7 +46,11 @@ module Peony
         def of_nodes
           return nil unless nodes.size == 2
 
-          @strength = paired?(nodes.map { |n| n.span.text }) ? 0.95 : 0.45
+          told = paired?(nodes.map { |n| n.span.text })
+          # "Hold a hand on the stairs" and "Whisper": two plain entries are no sides.
+          return nil unless told || nodes.any? { |n| n.children.any? || n.body.any? || n.span.text.match?(/[:–—,;]/) || n.span.text.split.size > 7 }
+
+          @strength = told ? 0.95 : 0.45
           nodes.map { |n| sided(node_item(n), n.span) }
         end
 

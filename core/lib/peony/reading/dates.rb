@@ -9,6 +9,7 @@ module Peony
 
       MONTHS = %w[january february march april may june july august september october november december].freeze
       MONTH = "(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept|Sep|Oct|Nov|Dec)\\b\\.?)(?![a-z])"
+      # A month by its whole name, for patterns.
       IN_FULL = "(?:#{MONTHS.map(&:capitalize).join('|')})".freeze
       DAYS = %w[monday tuesday wednesday thursday friday saturday sunday].freeze
       DAY = "(?:#{DAYS.map(&:capitalize).join('|')})s?".freeze
@@ -93,7 +94,7 @@ module Peony
         /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, ->(m) { FEASTS[m[1].capitalize] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
-        /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{MONTHS.map(&:capitalize).join('|')})\b/ => [:month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
+        /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{IN_FULL})\b/ => [:month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
         /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
         /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
           [:decade, lambda { |m|

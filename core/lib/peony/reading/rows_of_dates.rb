@@ -13,7 +13,7 @@ module Peony
       # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
       CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{Dates::HOUR})(?: and #{Dates::HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{Dates::PER})/i
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
-      NAMED = /(?<=[.;:!?] )(#{Dates::MONTHS.map(&:capitalize).join('|')})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
+      NAMED = /(?<=[.;:!?] )(#{Dates::IN_FULL})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
 
       # "Michaelmas found him at 79 and Christmas, after the goose, at 84", among months.
       FEAST = /(?<=[.;:!?] |and |, )(#{Dates::FEASTS.keys.join('|')})(?=,? [[:lower:]])(?! (?:[[:lower:]]+s?) (?:and|,))/
@@ -38,7 +38,7 @@ module Peony
       HOURS_OPEN = /\bfrom (\d|1\d|2[0-4]) (?:to|till|until) (?:\d|1\d|2[0-4])\b(?=[,.;]|\z| (?:and|or)\b)/i
 
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
-      LEADS = /(?<=, |: |; |\A|\n)(#{Dates::MONTHS.map(&:capitalize).join('|')})(?= [[:lower:]])/
+      LEADS = /(?<=, |: |; |\A|\n)(#{Dates::IN_FULL})(?= [[:lower:]])/
 
       # What tells a moment only in a row of its like, among others of its kind, or beside one.
       ALL = [

@@ -31,7 +31,7 @@ module Peony
       # Says no more than that one goes on.
       ON = Regexp.union(
         /\A(?:right|ok|okay|depends|it depends)\W*\z/i, /\A(?:yes|no|not|so|neither|above|below|if (?:yes|not?|so)|what (?:do|should|shall) (?:i|we|you) do)\W*\z/i,
-        /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next question)\W*\z/i,
+        /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next question|(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )
       # "Chick on the path?" names the case; it is no question that branches.
@@ -55,7 +55,7 @@ module Peony
 
       def all
         list = merged(units.flat_map { |s| answered(Sentences.clauses(s, SPLIT)) }.reject { |s| s.text.match?(ON) || s.text.split.empty? })
-        list = list.drop(1) if list.size > 3 && frame?(list[0], list[1])
+        list = list.drop(1) if list.size > 3 && frame?(list[0], list[1]) && !like?(list[0], list[2])
         return list if entries?
 
         list = list[0..-2] if list.size > 3 && remark?(list.last)
@@ -103,6 +103,9 @@ module Peony
 
         !span.text.match?(IF) && !span.text.match?(REST) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
       end
+
+      # "Do you compare things? Use bars. Do you show a change? Use a line.": asked in the same way, one after the other.
+      def like?(span, later) = [span, later].all? { |s| s.text.end_with?("?") } && span.text.downcase.split.first(2) == later.text.downcase.split.first(2)
 
       # An introduction asks nothing and tells nobody to do anything, or asks what all of it answers.
       def frame?(span, following)

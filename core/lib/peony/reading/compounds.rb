@@ -29,7 +29,8 @@ module Peony
         Quantity.new(value: Numbers.plain((value + two.value).round(6)), unit: small, text: string[one.from...two.to], from: one.from, to: two.to, approximate: one.approximate, said: nil)
       end
 
-      def part?(one, two, small) = one.unit != small && Scales.alike?(one.unit, small) && steps(small) < steps(one.unit) && two.value < steps(one.unit) / steps(small)
+      # "At 5 km 60 cm" are two: nobody tells kilometres and centimetres of one length.
+      def part?(one, two, small) = one.unit != small && Scales.alike?(one.unit, small) && (steps(one.unit) / steps(small).to_f).then { |ratio| ratio > 1 && ratio <= 1000 && two.value < ratio }
 
       def steps(unit) = Scales::OF.fetch(unit, [nil, 1]).last
     end

@@ -39,14 +39,17 @@ module Peony
       def told_apart?(text, pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
         return false unless sides.all? { |side| agree?(side) } && close?(text, pairs)
-        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max && !once_for_all?(pairs)
+        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max && !once_for_all?(text, pairs)
 
         one, two = sides.map { |side| side.filter_map { |q| kind(q) }.tally.max_by(&:last)&.first }
         one != two && pairs.none? { |a, b| (two && kind(a) == two) || (one && kind(b) == one) }
       end
 
       # "Two cooks took 40 minutes. Three needed 28 and four 22": the first couple says both units, and no other says one.
-      def once_for_all?(pairs) = pairs.first.all? { |q| said(q) } && pairs.drop(1).flatten.none? { |q| said(q) }
+      # "Six moved away, four found the pay too low": what a comma parts is no couple.
+      def once_for_all?(text, pairs)
+        pairs.first.all? { |q| said(q) } && pairs.drop(1).all? { |a, b| [a, b].none? { |q| said(q) } && !text.string[a.to...b.from].include?(", ") }
+      end
 
       # Most couples stand in one sentence.
       def close?(text, pairs) = pairs.count { |a, b| !text.string[a.to...b.from].match?(/[.!?]\s/) } >= pairs.size * 0.7

@@ -56,7 +56,8 @@ module Peony
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
-          clock(m[1], m[2], nil)
+          # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
+          m.pre_match.match?(/\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d/) ? nil : clock(m[1], m[2], nil)
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],

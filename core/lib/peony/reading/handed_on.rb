@@ -17,6 +17,9 @@ module Peony
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      # "Lemon juice has a pH of 2", "measured pH 3.1"
+      ACIDITY = /\bpH(?: value)?(?: of| is| was)? (?:about |around |only )?\z/
+      PRICE = /\b(?:costs?|charges?|charged|asks?|at|for|is|was) (?:about |only |just )?\z/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       # Words that are counted by nobody.
@@ -110,13 +113,22 @@ module Peony
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
 
-        # "The small bus seats 16": the verb is what is counted.
-        return "seats" if before.end_with?(" seats ")
-        return money if paid?(quantity) || (TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
-        return "#{measure_named(quantity)}s" if measure_named(quantity)
+        told = led_by(quantity, before, last)
+        return told if told
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
+      end
+
+      # What the words before it say it measures.
+      def led_by(quantity, before, last)
+        # "The small bus seats 16": the verb is what is counted.
+        return "seats" if before.end_with?(" seats ")
+        return money if paid?(quantity, before, last) || (TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
+        return "pH" if before.match?(ACIDITY)
+
+        # "An average mark of 71", "a score of 8"
+        before[/\b(mark|score|grade|rating) of \z/i, 1]&.then { |word| "#{word.downcase}s" }
       end
 
       def one_in_so_many?(quantity)
@@ -126,14 +138,13 @@ module Peony
       end
 
       # "It saves eleven thousand a year": money, though of no currency that is told.
-      def paid?(quantity)
-        return true if quantity.value >= 100 && text.string[[0, quantity.from - 12].max...quantity.from].match?(PRICED)
+      def paid?(quantity, before, last)
+        return true if quantity.value >= 100 && before.match?(PRICED)
+        # "Two rivals. Meadow costs 2.29": what is counted comes whole.
+        return true if quantity.text.match?(/\d\.\d\d\z/) && (last.nil? || Units.counted?(last.unit)) && before.match?(PRICE)
 
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
-
-      # "An average mark of 71", "a score of 8".
-      def measure_named(quantity) = text.string[[0, quantity.from - 12].max...quantity.from][/\b(mark|score|grade|rating) of \z/i, 1]&.downcase
 
       def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
 

@@ -47,7 +47,20 @@ module Peony
         return stretch.from if list.size < 3 || text.entries.any? { |e| e.span.from == stretch.from }
 
         colon = text.string[stretch.from...list.first.from].rindex(/:\s+\S/)
-        colon ? stretch.from + colon + 2 : stretch.from
+        return stretch.from + colon + 2 if colon
+
+        list.all? { |q| text.string[q.from - 1] == "(" } ? behind_deed(text, stretch.from, list.first.from) : stretch.from
+      end
+
+      # "They look at | the opening hours (48 %), the menu (31 %) ...": where the first of a row begins behind what is done.
+      # @param from [Integer] where the sentence begins
+      # @param to [Integer] where its first number stands
+      # @return [Integer] a place
+      def behind_deed(text, from, to)
+        words = text.tokens_in(text.span(from, to))
+        verb = words.index(&:finite?) or return from
+        first = words.drop(verb + 1).find { |t| !%w[in to rp].include?(t.tag) && !Runs::PARTICLES.include?(t.low) }
+        first&.word? ? first.from : from
       end
 
       # The first stop or semicolon between two numbers, else the last comma or "and".

@@ -10,6 +10,8 @@ module Peony
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
       AGE = /\b(?:at birth|(?:at|after|by) (?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
+      # "In week 1", "in the sixth month", "on the third day", beside ages: so far into it.
+      INTO = /\b(?:in|on|from|by|during) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}) (?<unit>day|week|month|year))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
       WAR = /\b(?:during|in|after) the (?<war>(?:first |second |last |great )?war)\b/i
@@ -64,14 +66,17 @@ module Peony
       # "At birth a lamb gets its tag. It is dipped at three weeks and shorn after a year": so long after a beginning; three of them make a row.
       def ages(string)
         found = matches(string, AGE)
+        found = (found + matches(string, INTO)).sort_by { |m| m.begin(0) } if found.any?
         return [] if found.size < 3
 
         unit = found.filter_map { |m| m[:unit] }.first or return []
         found.map do |m|
-          amount = m[:unit].nil? && m[:number].nil? ? 0 : Numbers.amount(m[:number]) || 1
+          amount = m[:unit].nil? && m[:number].nil? ? 0 : place(m[:number]) || Numbers.amount(m[:number]) || 1
           Dates::Moment.new(text: m[0], from: m.begin(0), to: m.end(0), sort: amount * HOURS.fetch((m[:unit] || unit).downcase.delete_suffix("s")) / 24.0, kind: :count)
         end
       end
+
+      def place(word) = Dates::ORDINALS.index(word.to_s.downcase)&.succ
 
       # "At seven he became a page, at fourteen a squire, and a knight at twenty-one": hours end at twelve.
       def ages_alone(string)

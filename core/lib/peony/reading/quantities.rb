@@ -113,6 +113,8 @@ module Peony
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
         return true if before.match?(/\b[Vv]ersion \z/) || Uncounted.open_from?(string, match)
+        # "In week 1 you get to know everybody"
+        return true if match[1].match?(/\A\d{1,2}\z/) && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
         # "Everyone in Year 5"
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)

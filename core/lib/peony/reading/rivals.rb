@@ -8,6 +8,8 @@ module Peony
       Side = Struct.new(:name, :spans, keyword_init: true)
 
       GOES_ON = /\A(?:it|they|he|she|this|that|these|those|its|their|there|here|his|her)\b/i
+      # "Badges are needed for the second, but not for the first": told of both of them, and of nothing else.
+      ALL = /\bfor the (?:first|second|former|latter|one|other)\b.*\bfor the (?:first|second|former|latter|other)\b/i
       # What a sentence may begin with before its subject.
       LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
       # Names that stand for no thing of their own.
@@ -28,7 +30,7 @@ module Peony
         spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
         return nil unless text.sentences.size.between?(2, 14)
 
-        heads = spans.map { |s| subject(text, s) }
+        heads = spans.map { |s| subject(text, s) unless all?(text, s) }
         return nil if heads.compact.uniq.size < 2
 
         held = spans.map { |s| names(text, s) }
@@ -58,11 +60,13 @@ module Peony
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
+      def all?(text, span) = text.sentences.any? { |s| s.from <= span.from && span.to <= s.to && s.text.match?(ALL) }
+
       # Each is begun with a sentence that says something.
       def full?(spans, first) = first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * first.size
 
-      # Each is told of with numbers, and nothing before them is.
-      def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? } && first.all? { |i| text.quantities_in(spans[i]).any? }
+      # Each is told of with numbers, and nothing before them is but how many they are.
+      def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? { |q| q.value > first.size } } && first.all? { |i| text.quantities_in(spans[i]).any? }
 
       # A third that is first told of within a sentence, where the others begin one, belongs to what the sentence is about.
       def halfway?(text, spans) = spans.size > 2 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1
@@ -75,7 +79,7 @@ module Peony
         (from...spans.size).each do |i|
           named = names.each_index.select { |k| held[i].include?(names[k]) }
           own = names.index(heads[i]) || (named.first if named.one?)
-          next if named.size > 1 && heads[i].nil?
+          next if heads[i].nil? && (named.size > 1 || all?(text, spans[i]))
 
           if own then current = own
           elsif !spans[i].text.match?(GOES_ON)
@@ -131,7 +135,15 @@ module Peony
         text.sentences.filter_map { |s| text.tokens_in(s).drop_while { |t| LEADING.include?(t.low) }.first(2).then { |list| list if list.size == 2 } }
       end
 
-      def name?(token) = (token.noun? || token.text.match?(/\A[[:upper:]][[:lower:]]{2,}/)) && !token.tag.start_with?("prp") && !Words::STOP.include?(token.low) && token.low.length > 2
+      # "Ours costs 1.99": a thing like the others.
+      OWN = %w[ours mine].freeze
+
+      def name?(token)
+        return OWN.include?(token.low) if token.tag.start_with?("prp") || Words::STOP.include?(token.low) || token.low.length < 3
+
+        token.noun? || token.text.match?(/\A[[:upper:]][[:lower:]]{2,}/)
+      end
+
       def stem(token) = token.low.delete_suffix("'s").delete_suffix("s")[0, 6]
 
       # The name as it stands, with what belongs to it.

@@ -117,7 +117,9 @@ module Peony
 
       def phrase?(text, span)
         tokens = text.tokens_in(span)
-        return true if tokens.size <= 3 && tokens.any? { |t| %w[vbn vbd vb vbp].include?(t.tag) }
+        # "Warmer springs": things that the tagger takes for what is done.
+        deeds = tokens.first&.tag.to_s.match?(/\A(?:jj|det)/) ? %w[vbn vbd vb vbp vbz] : %w[vbn vbd vb vbp]
+        return true if tokens.size <= 3 && tokens.any? { |t| deeds.include?(t.tag) }
 
         told = tokens.index { |t| t.finite? && t != tokens.first }
         # "a man who sharpens knives": a verb of its own only behind "who" or "that".
@@ -130,6 +132,8 @@ module Peony
         verb = tokens.rindex { |t| t.finite? || t.low.match?(/\A(?:be|are|is)\z/) }
         at = verb && verb < tokens.size - 1 ? verb : tokens.rindex { |t| %w[with of at].include?(t.low) || t.tag == "vbg" }
         tokens = tokens.drop(at + 1) if at && at < tokens.size - 1
+        # "They watch | for | more earthquakes"
+        tokens = tokens.drop(1) if at && tokens.size > 1 && tokens.first.low.match?(/\A(?:for|of|on|at|to|from|about)\z/)
         text.span(tokens.first.from, span.to) if tokens.any?
       end
 

@@ -58,7 +58,7 @@ module Peony
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
 
         gap = text.string[one.to...two.from]
-        return false if how_long_and_when?(gap, one, two)
+        return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one)
 
         lead = text.string[stretch.from...one.from]
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
@@ -68,8 +68,14 @@ module Peony
       # "A break of 30 minutes after four hours"
       def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }
 
-      # "1,940 customers came in, 310 of them for the first time": some of the same.
-      def some_of?(text, quantity) = text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/)
+      REACHES = /\b(?:runs|ranges?|ranged|reach(?:es)?|extends?|scale) from [£€$]?\z/
+      # "The scale runs from 0 to 14": how far it reaches, not how it changed.
+      def reaches?(text, gap, one) = gap.match?(/\A(?: ?%)? to [£€$]?\z/) && text.string[[0, one.from - 20].max...one.from].match?(REACHES)
+
+      # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
+      def some_of?(text, quantity)
+        text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)
+      end
 
       # "18,600 people came, 2,100 more than last year": by how much it changed is no value of it.
       def difference?(text, quantity) = text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)

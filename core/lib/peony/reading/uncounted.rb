@@ -8,6 +8,9 @@ module Peony
       SPELLED_OUT = (Quantities::BEARING + %w[mile lesson]).freeze
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
 
+      # "Six moved", "3 went"
+      LED = "(?:#{Numbers::WORD}|\\d+) [[:lower:]]+".freeze
+
       # What says that a single one is counted, by the words before it and behind it.
       SINGLE = [
         # "Two asked about the rent. One, a flautist, moved in."
@@ -18,6 +21,8 @@ module Peony
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
         [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+ \z/i, //],
+        # "Six moved away, three went back to school and one married"
+        [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
         # "It was minus one."
         [/\bminus \z/i, //],
         # "From nine a month to one."
@@ -91,7 +96,7 @@ module Peony
         return false if unit == "%" || single?(string, match, rest)
         return true if of_manner?(string, match, rest, unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
-        return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on) \z/i)
+        return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on|my|your|our|their|its) \z/i)
 
         tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
       end

@@ -18,7 +18,7 @@ module Peony
         "degree" => "degrees", "kwh" => "kWh", "mwh" => "MWh", "kw" => "kW", "mw" => "MW", "w" => "W", "watts" => "watts", "watt" => "watts", "mb" => "MB", "gb" => "GB", "tb" => "TB",
         "ha" => "ha", "hectares" => "hectares", "hectare" => "hectares",
         "acres" => "acres", "acre" => "acres", "times" => "times", "feet" => "feet", "foot" => "feet", "ft" => "feet", "inches" => "inches", "inch" => "inches", "yards" => "yards",
-        "pence" => "pence", "p" => "pence", "pints" => "pints",
+        "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints",
         "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points", "db" => "dB", "hz" => "Hz", "lux" => "lux"
       }.freeze
       AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|[[:alpha:]°]+))}

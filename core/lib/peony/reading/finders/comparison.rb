@@ -16,6 +16,9 @@ module Peony
         FIRST, SECOND = [/\A(?:one|the first)\b/i, /\A(?:another|the (?:other|second)|a second|an alternative)\b/i].freeze
         LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
 
+        # "The third, by the station, is the cheapest", "in the new one"
+        NAMELESS = ["one", *Dates::ORDINALS.first(5)].freeze
+
         def find
           items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
@@ -178,7 +181,7 @@ module Peony
           inner = tokens[1] if tokens.first.tag == "det" && tokens[2]&.noun?
           phrase = tokens.take_while { |t| t.equal?(inner) || t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
           words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
-          words.join(" ") if words.any? && (phrase.any? { |t| t.noun? || named?(tokens, t) } || words.last == "one")
+          words.join(" ") if words.any? && (phrase.any? { |t| t.noun? || named?(tokens, t) } || NAMELESS.include?(words.last))
         end
 
         # "The Fell weighs 620 g": a word in capitals after an article is a name, whatever else it may mean.

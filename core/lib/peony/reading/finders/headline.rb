@@ -14,6 +14,8 @@ module Peony
         ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
         # "Two days old", "nine metres long": only how it is measured.
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z/
+        # "12,000 litres | a day from | 14 farms", "18 months and"
+        LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
         LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
@@ -54,7 +56,7 @@ module Peony
 
         # "2,300 bags, working 46 Saturdays, or about seventy each time": numbers of different kinds count by themselves.
         def apart(sentence, list)
-          ratio = list.each_cons(2).find { |a, b| text.string[a.to...b.from].match?(Ratios::STRICT) }
+          ratio = list.each_cons(2).find { |a, b| so_many?(a, b) }
           return [[sentence, ratio.first]] if ratio
 
           own = text.measures.select { |m| m.sentence.from == sentence.from && list.include?(m.quantity) }
@@ -94,11 +96,14 @@ module Peony
         end
 
         def number(span, quantity)
-          ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && text.string[a.to...b.from].match?(Ratios::STRICT) }
+          ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && so_many?(a, b) }
           words = tail(span, ratio ? ratio.last : quantity)
           Item.new(title: words, detail: said_already?(span, words, quantity) ? "" : span.text.strip.chomp("."), spans: [span], value: quantity.value, unit: quantity.unit,
                    date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
         end
+
+        # "One in five", not "7,300 coats in eleven countries".
+        def so_many?(one, two) = one.value < two.value && text.string[one.to...two.from].match?(Ratios::STRICT)
 
         # A detail that would only repeat number and title is left out.
         def said_already?(span, words, quantity)
@@ -107,7 +112,7 @@ module Peony
 
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
-          rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;]+\z/, "")
+          rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
           # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.
           rest = rest.split(/,\s+/).first.to_s if text.quantities_in(span).any? { |q| q.from > quantity.to }
@@ -116,7 +121,7 @@ module Peony
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
           lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")
-          lead.split.size.between?(1, 12) ? lead : span.text.sub(/[.!]+\z/, "")
+          lead.split.size.between?(1, 12) && !lead.match?(/\A(?:it|they|he|she|we|this|that)\z/i) ? lead : span.text.sub(/[.!]+\z/, "")
         end
       end
     end

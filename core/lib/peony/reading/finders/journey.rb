@@ -7,12 +7,21 @@ module Peony
       class Journey < Finder
         family "journey"
 
+        # "On the way | you are sure", "when they clap | you want to do it again", "the evening before | you lie awake".
+        WHEN = /\A(?:and |but |then )?(?<when>(?:(?:at|after|before|during|when|while|on|in|by|over) [^,.;:\d]{2,28}?|the [[:lower:]]+ (?:before|after)))(?=,|\s(?:it|he|she|they|we|i|you|there|his|her|their|its|my|your|our|nobody|somebody|everybody|most|some)\b)/i
+
         def find
           felt = share(units) { |s| s.text.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) } }
-          later(felt, 3..) { alike(series: dense?).then { |items| [items, "#{count(items.size, 'stage')} that a person goes through"] } }
+          later(felt, 3..) { alike(series: dense?).then { |items| [items.each { |i| staged(i) }, "#{count(items.size, 'stage')} that a person goes through"] } }
         end
 
         private
+
+        # A stage that one word of when it is would name ("Way", "Clap") is named by all of them.
+        def staged(item)
+          told = item.spans.first.text[WHEN, :when] or return
+          item.naming { |i| i.title = Titles.capital(told) if i.title.split.one? && told.split.size.between?(2, 5) && told.downcase.include?(i.title.downcase) }
+        end
 
         def dense? = text.sentences.size <= 2
         def units = nodes.size >= 2 ? nodes.map { |n| Span.new(text: "#{n.span.text} #{n.inside}") } : text.sentences

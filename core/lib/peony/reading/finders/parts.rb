@@ -12,6 +12,9 @@ module Peony
         # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
         OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
 
+        PENCE = %w[pence cents].freeze
+        # "46 cents | went to the | musicians"
+        SPENT = /\A(?:(?:goes|went|go|is spent|was spent) )?(?:to|on|into|for) (?:the |our )?(?=\S)/i
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
         # "Plastic they had guessed at a third, and it was twelve per cent"
         GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
@@ -93,8 +96,8 @@ module Peony
             shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
             next [] if shares.empty?
 
-            leads = shares.size == 1 || trailing?(sentence, shares)
-            shares.each_index.filter_map { |i| leads && !whole_leads?(sentence, shares) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
+            leads = (shares.size == 1 || trailing?(sentence, shares)) && !whole_leads?(sentence, shares)
+            shares.each_index.filter_map { |i| leads || eaten?(sentence, shares, i) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
           end
           items if items.size >= 2
         end
@@ -115,6 +118,13 @@ module Peony
 
         # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
         def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)
+
+        # "Food for helpers | swallowed 9, the town hall kept 8": what took the share stands before it, whatever the other shares do.
+        def eaten?(sentence, shares, index)
+          from = index.zero? ? sentence.from : after_comma(shares[index - 1].to, shares[index].from)
+          words = text.tokens_in(text.span(from, shares[index].from))
+          words.size.between?(2, 6) && %w[vbd vbn].include?(words.last.tag) && words[0..-2].any?(&:noun?) && words[0..-2].none?(&:finite?)
+        end
 
         # Whether each share stands behind its words ("schools 45 %, talks 10 %"), not before them ("45 % yes, 55 % no").
         def trailing?(sentence, shares)
@@ -156,17 +166,9 @@ module Peony
           # "Blood is made up of plasma (55%), ..."
           made = lead[/\A.*\b(?:made up|consists?|composed|made) of (?=\S)/m] if lead.end_with?("(")
           return sentence.from + made.length if made
-          return behind_deed(sentence, share) if count > 2 && lead.end_with?("(")
+          return Measures.behind_deed(text, sentence.from, share.from) if count > 2 && lead.end_with?("(")
 
           colon ? sentence.from + colon + 2 : sentence.from
-        end
-
-        # "They look at | the opening hours (48%), the menu (31%) ..."
-        def behind_deed(sentence, share)
-          words = text.tokens_in(text.span(sentence.from, share.from))
-          verb = words.index(&:finite?) or return sentence.from
-          first = words.drop(verb + 1).find { |t| !%w[in to rp].include?(t.tag) && !Runs::PARTICLES.include?(t.low) }
-          first && first.word? ? first.from : sentence.from
         end
 
         # "48 % of our parts, the flea market 22 %": what stands behind the last comma belongs to the share that follows.
@@ -188,7 +190,9 @@ module Peony
         def build(words, share, span)
           return nil if words.empty?
 
-          title, detail = named(span, share, words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, ""))
+          words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
+          words = words.sub(SPENT, "") if PENCE.include?(share.unit)
+          title, detail = named(span, share, words)
           part(title, detail, share, [trimmed(span)])
         end
 
@@ -205,13 +209,13 @@ module Peony
                .sub(/[.,;:]+\z/, "")
         end
 
-        # Pence of a pound are shares too.
-        def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (quantity.unit == "pence" && text.all_words.match?(POUND)))
+        # Pence of a pound and cents of a euro are shares too.
+        def share?(quantity) = quantity.value.positive? && (quantity.unit == "%" || (PENCE.include?(quantity.unit) && text.all_words.match?(POUND)))
 
-        def share_in(span) = text.quantities_in(span).find { |q| %w[% pence].include?(q.unit) && q.value.positive? }
+        def share_in(span) = text.quantities_in(span).find { |q| ["%", *PENCE].include?(q.unit) && q.value.positive? }
 
         def part(title, detail, share, spans)
-          Item.new(title: Titles.capital(title), detail: detail, spans: spans, value: share.value, unit: share.unit == "pence" ? "%" : share.unit, children: [], aspects: [])
+          Item.new(title: Titles.capital(title), detail: detail, spans: spans, value: share.value, unit: PENCE.include?(share.unit) ? "%" : share.unit, children: [], aspects: [])
         end
       end
     end

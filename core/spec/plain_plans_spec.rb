@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+# Turns of phrase of handbooks, plans and lessons in the sciences.
+RSpec.describe "Plain plans and handbooks" do
+  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
+  def told(family, words) = found(family, words).items.map { |i| [i.title, i.value] }
+  def titles(family, words) = found(family, words).items.map(&:title)
+  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+
+  describe "parts" do
+    it "takes cents of a euro for shares, on either side of what they went to" do
+      words = "Of every euro that the festival took, 46 cents went to the musicians and 22 to tents and sound. " \
+              "Food for helpers swallowed 9, the town hall kept 8 for the field, and what remained, 15 cents, lies in a tin for next summer."
+      expect(told("parts", words)).to eq([["Musicians", 46], ["Tents and sound", 22], ["Food for helpers", 9], ["Town hall", 8], ["Tin for next summer", 15]])
+    end
+
+    it "counts the single one at the end of a row" do
+      words = "In the last three years fourteen people left. Six moved away, four found the pay too low, three went back to school and one married a cook in Ternby."
+      expect(told("parts", words)).to eq([["Moved away", 6], ["Found the pay too low", 4], ["Back to school", 3], ["Married a cook in Ternby", 1]])
+      expect(amounts("Know your audience, know your one message, know your time.")).to be_empty
+    end
+
+    it "begins the first of a row in brackets behind what is done" do
+      expect(titles("parts", "The food comes from supermarkets (52 tonnes), farms (23 tonnes) and private gifts (9 tonnes).")).to eq(["Supermarkets", "Farms", "Private gifts"])
+    end
+  end
+
+  describe "amounts" do
+    it "knows acidity, and does not take the reach of a scale for a change" do
+      words = "The pH scale runs from 0 to 14. Lemon juice has a pH of 2, vinegar 3, rain about 5.6, pure water 7, sea water 8 and soap 10."
+      expect(told("ranking", words)).to eq([["Lemon juice", 2], ["Vinegar", 3], ["Rain about", 5.6], ["Pure water", 7], ["Sea water", 8], ["Soap", 10]])
+      expect(text(words).changes).to be_empty
+    end
+
+    it "takes a price without a currency neither for a count nor for an hour" do
+      expect(amounts("There are two rivals on the shelf. Meadow costs 2.29, tastes sweet and comes in a plastic bottle.")).to eq([[2, "rivals"], [2.29, ""]])
+      words = "The lowest wage was 12.10 euros an hour in 2021. It rose to 12.80 in 2022, to 14.00 in 2024 and stands at 15.20 today."
+      expect(told("trend", words)).to eq([["2021", 12.1], ["2022", 12.8], ["2024", 14], ["Today", 15.2]])
+    end
+
+    it "keeps a distance and a depth apart" do
+      words = "At 5 km the ash lay 120 cm deep, at 10 km 60 cm, at 20 km 22 cm and at 40 km 4 cm."
+      expect(told("relation", words)).to eq([["At 5 km", 120], ["At 10 km", 60], ["At 20 km", 22], ["At 40 km", 4]])
+      expect(amounts("The plank is 2 m 40 cm long.")).to eq([[240, "cm"]])
+    end
+
+    it "takes what is left of a number for no later value of it" do
+      expect(text("The board has five members. Greta Lund chairs it; the other three each look after one area: drivers, stores and visitors.").changes).to be_empty
+    end
+
+    it "sets no larger number in a smaller one" do
+      items = found("headline", "The workshop in Brool employs 46 people. Last year we sold 7,300 coats in eleven countries.").items
+      expect(items.map { |i| [i.value, i.date] }).to eq([[46, nil], [7300, nil]])
+      expect(items.map(&:title)).to all(match(/\w\z/))
+    end
+  end
+
+  describe "time" do
+    it "takes weeks and months that one is into something for moments" do
+      words = "The first six months are a trial for both sides. In week 1 you get to know every bench. After a month we talk about how it is going. " \
+              "At three months you get your own drawer of tools. In the sixth month we decide whether you stay."
+      expect(found("timeline", words).items.map(&:date)).to eq(["week 1", "After a month", "At three months", "the sixth month"])
+      expect(amounts(words).map(&:first)).not_to include(1)
+    end
+
+    it "names quarters as they are told" do
+      words = "Demand rose in every quarter: 3,900 parcels in the first, 4,310 in the second, 4,730 in the third and 5,300 in the last."
+      expect(told("trend", words)).to eq([["The first", 3900], ["The second", 4310], ["The third", 4730], ["The last", 5300]])
+    end
+
+    it "names a stage by when it is, not by one word of that" do
+      words = "The evening before you lie awake. On the way you are sure you have forgotten the stick. In the middle you notice that somebody is nodding. When they clap you want to do it again."
+      expect(titles("journey", words)).to eq(["Evening before you lie awake", "On the way", "In the middle", "When they clap"])
+    end
+  end
+
+  describe "comparisons" do
+    it "takes neither what is told of both for a third nor leaves out ours" do
+      words = "The forest week is for children who like mud: they sleep in tents, cook over a fire and walk a good deal. " \
+              "The harbour week has bunks and a proper kitchen, and most of the day is spent in small boats. Swimming badges are needed for the second, but not for the first."
+      expect(titles("comparison", words)).to eq(%w[Forest Harbour])
+      expect(titles("comparison", "There are two rivals on the shelf. Meadow costs 2.29, tastes sweet and comes in a plastic bottle. " \
+                                  "Barley costs 1.79 but is thin and separates in coffee. Ours will cost 1.99 and foams.")).to eq(%w[Meadow Barley Ours])
+      expect(titles("comparison", "We looked at three rooms. Mill Lane is 40 m² and costs £310. The loft on Kirk Street has 55 m² but no lift. " \
+                                  "The third, by the station, is the cheapest at £280.").size).to eq 3
+    end
+  end
+
+  describe "decisions" do
+    it "leaves out where one only goes on, and keeps the first of questions that are asked alike" do
+      words = "1. Was the course cancelled by us? If yes, the whole fee goes back. If no, go to 2.\n2. Did you tell us 14 days before? If yes, half goes back. If no, nothing can be paid."
+      expect(titles("decision", words).join(" ")).not_to match(/go to/i)
+      words = "Do you compare things? Use bars. Do you show a change over time? Use a line. Are there parts of a whole? Then a ring will do."
+      expect(titles("decision", words).first).to match(/compare/)
+    end
+  end
+
+  describe "lists" do
+    it "leaves out the question that all the others answer, and what leads to the first of a row" do
+      words = "What could go wrong? The oat price may rise. The filling line in Brool might not be ready. A rival could cut the price. And the weather at the stations may be awful."
+      expect(titles("list", words).size).to eq 4
+      expect(titles("list", "Scientists watch for more earthquakes, a rise in the ground, warmer springs and a change in the gases.").first).to eq "More earthquakes"
+    end
+  end
+end

@@ -12,7 +12,8 @@ module Peony
         /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i,
+        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i
       ].freeze
       SPLIT = Regexp.union(*CUTS)
 

@@ -55,9 +55,9 @@ module Peony
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
-        /(?:(?<=at )|(?<=until )|(?<=from )|(?<=by ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
+        /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
-          m.pre_match.match?(/\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d/) ? nil : clock(m[1], m[2], nil)
+          PRICED.match?(m.pre_match) ? nil : clock(m[1], m[2], nil)
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
@@ -103,6 +103,7 @@ module Peony
           }]
       }.freeze
 
+      PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b[Aa]t (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
       LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 

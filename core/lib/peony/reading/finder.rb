@@ -172,6 +172,8 @@ module Peony
         before = text.string[measure.span.from...q.from]
         # "Crumble (61), trifle (44)"
         return tidy(before) if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
+        # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
+        return tidy(text.string[q.to...measure.span.to]) if led_like_next?(measure)
 
         words = text.tokens_in(Span.new(from: measure.span.from, to: q.from))
         verb = words.index { |t| t.finite? || t.tag == "vbn" }
@@ -186,6 +188,11 @@ module Peony
         after = behind(measure, OUT_OF)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
+      end
+
+      def led_like_next?(measure)
+        word = text.string[measure.quantity.to, 12].to_s[/\A (?:on|in|for|at|by|to|from|with) /] or return false
+        text.measures.any? { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from && m.span.text.start_with?("#{m.quantity.text}#{word}") }
       end
 
       # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:

@@ -11,7 +11,7 @@ module Peony
 
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
-      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average)|ago|later|after|before|old|earlier)\b/
+      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
@@ -184,6 +184,7 @@ module Peony
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?
+        return last.unit if led_alike?(quantity, last)
 
         other = paired(quantity, last) || own_subject(quantity, last)
         return other if other
@@ -191,6 +192,12 @@ module Peony
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
         counted_before(quantity) || only_unit || series_unit(quantity)
+      end
+
+      # "96 minutes on short films, 71 on messages": the same small word behind both.
+      def led_alike?(quantity, last)
+        word = text.string[last.to, 12].to_s[/\A (?:on|in|for|at|by|to|from|with)\b/]
+        word && last.said && !Units.counted?(last.unit) && text.string[quantity.to, word.length + 1].to_s.match?(/\A#{word} /)
       end
 
       # "It is 24 degrees. There were 140 a week": where it says that there were so many, nothing is measured.

@@ -19,8 +19,8 @@ module Peony
       NOW = 2101.0
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
-      AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent))(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
-      AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there)\b)/i
+      AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent)|\.\d)(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
+      AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there)\b)/i
       MONTH = /(?<=[.;] )(?<what>#{Dates::IN_FULL})(?=,? [a-z])/
       # "The wires go up over the summer": among months, where it fits between those beside it.
       SEASON = /\b(?:over|during|in|through(?:out)?|by|before|after) (?:the )?(?<what>#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?\d)/i

@@ -40,6 +40,7 @@ module Peony
         chances = Strays.chances(text, spans, family)
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
+        kept |= [0] if orders?(spans)
         kept -= [0] if family != "cycle" && asked?(text, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -48,6 +49,9 @@ module Peony
           end
         end
       end
+
+      # "Fold the sheet in half. Bring the corners to the middle. ...": where all tell what to do, the first one does too.
+      def orders?(spans) = spans.size > 2 && spans.all? { |s| Words.imperative?(s.text) }
 
       # "What could go wrong? The price may rise. ...": what is asked once, at the beginning, is what all the others answer.
       def asked?(text, spans) = spans.size > 3 && spans.first.text.end_with?("?") && text.string.count("?") == 1

@@ -113,8 +113,7 @@ module Peony
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
         return true if before.match?(/\b[Vv]ersion \z/) || Uncounted.open_from?(string, match)
-        # "In week 1 you get to know everybody"
-        return true if match[1].match?(/\A\d{1,2}\z/) && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
+        return true if which?(match[1], before, after)
         # "Everyone in Year 5"
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
@@ -125,6 +124,13 @@ module Peony
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
 
         before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(TOLD)
+      end
+
+      # "In week 1 you get to know everybody", "ring 112 from outside"
+      def which?(digits, before, after)
+        return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
+
+        digits.length > 2 && before.match?(/\b(?:ring|dial|call|phone) \z/i) && after.match?(/\A(?:[.,;!]|\z| (?:fr|at|an|or))/)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)

@@ -52,18 +52,19 @@ module Peony
         return nil if first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
 
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
-        return nil unless common || full?(spans, first) || numbered?(text, spans, first)
-
         sides, strange = deal(text, spans, held, heads, names, first[0])
-        return nil if sides.any? { |list| list.sum { |x| x.text.split.size } < 4 }
+        return nil unless common || numbered?(text, spans, first) || full?(sides, strange)
+        return nil if sides.any? { |list| words(list) < 4 }
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
       def all?(text, span) = text.sentences.any? { |s| s.from <= span.from && span.to <= s.to && s.text.match?(ALL) }
 
-      # Each is begun with a sentence that says something.
-      def full?(spans, first) = first.sum { |i| [spans[i].text.split.size, 12].min } > 10 * first.size
+      # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
+      def full?(sides, strange) = sides.sum { |list| [words(list.first(strange.zero? ? 2 : 1)), 12].min } > 10 * sides.size
+
+      def words(spans) = spans.sum { |s| s.text.split.size }
 
       # Each is told of with numbers, and nothing before them is but how many they are.
       def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? { |q| q.value > first.size } } && first.all? { |i| text.quantities_in(spans[i]).any? }

@@ -40,6 +40,9 @@ module Peony
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{Dates::IN_FULL})(?= [[:lower:]])/
 
+      # "In the eleventh century letters were made of clay, metal type was cast in the fourteenth": beside one that is told in full.
+      CENTURY = /\bin the (#{Dates::CENTURIES.keys.join('|')}|1\dth|20th)(?=[.,;]|\z| and\b)/i
+
       # What tells a moment only in a row of its like, among others of its kind, or beside one.
       ALL = [
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
@@ -47,7 +50,7 @@ module Peony
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
-        [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
+        [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside], [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
         [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end

@@ -20,7 +20,8 @@ module Peony
       # @param findings [Array<Finding>] of all finders, as they came
       # @return [Hash{Symbol => Float}]
       def of(text, findings)
-        layout(text).merge(cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), HeadingSigns.of(text), meaning(text), Stems.signs(text))
+        layout(text).merge(cues(text), numbers(text), found(text, findings), ends(text), threads(text), Flow.signs(text), SideSigns.of(text), HeadingSigns.of(text), meaning(text),
+                           Stems.signs(text))
       end
 
       def layout(text)
@@ -99,7 +100,8 @@ module Peony
           ratio_direct: one(Ratios.direct(text).any? || Ratios.reversed(text).any?),
           changes: [text.changes.size / 3.0, 1].min,
           change_one: one(text.changes.size == 1 && quantities.size <= 5),
-          totals: one(text.totals.any?)
+          totals: one(text.totals.any?),
+          totals_exact: one(text.totals.any? { |t| t.exact? && t.parts.size > 2 })
         }
       end
 
@@ -128,7 +130,14 @@ module Peony
       def items(text, finding)
         list = finding.items
         valued = list.select(&:value)
-        { "i#{[list.size, 9].min}" => 1.0, "cov" => covered(text, list.flat_map(&:spans)), "one_unit" => one(valued.size > 2 && valued.map(&:unit).uniq.one?) }
+        { **deeds(text, finding), "i#{[list.size, 9].min}" => 1.0, "cov" => covered(text, list.flat_map(&:spans)), "one_unit" => one(valued.size > 2 && valued.map(&:unit).uniq.one?) }
+      end
+
+      # What stands below in a tree of running text: things, or what somebody does.
+      def deeds(text, finding)
+        return {} unless finding.family == "hierarchy" && text.tree.size < 2
+
+        { "deeds" => share(finding.items.flat_map(&:children)) { |c| text.tokens_in(c.spans.first).any?(&:finite?) } }
       end
 
       # The share of the characters that lie in some of the stretches.

@@ -5,8 +5,8 @@ module Peony
     # A total and the numbers that are said to make it: "took 190 calls … 61 … 34 … 17 … 48 … 22".
     module Totals
       Total = Struct.new(:whole, :parts, :sum, keyword_init: true) do
-        # Rounding is not a contradiction.
-        def exact? = (sum - whole.value).abs <= [whole.value * 0.005, 0.5].max
+        # Rounding is not a contradiction: whole numbers are off by half of one, those with decimals by less.
+        def exact? = (sum - whole.value).abs <= [whole.value * 0.005, parts.all? { |m| m.value.is_a?(Integer) } ? 0.5 : 0.1].max
         def close? = (sum - whole.value).abs <= whole.value * 0.12
       end
 
@@ -60,12 +60,13 @@ module Peony
       def total(text, list)
         return nil if list.size < 3
 
-        [list[0], list[1], list.last].each do |whole|
+        tries = [list[0], list[1], list.last].map do |whole|
           parts = (list - [whole]).select { |m| m.value < whole.value && m.value.positive? }
-          made = without_single(Total.new(whole: whole, parts: parts, sum: parts.sum(&:value)))
-          return made if of_list?(made, list) && (made.exact? ? made.parts.size > 2 || said?(text, whole) : slip?(text, made))
+          without_single(Total.new(whole: whole, parts: parts, sum: parts.sum(&:value)))
         end
-        nil
+        # "5.1 of the 9.8 tonnes", and the others make 4.7: what fits is no slip.
+        tries = tries.select(&:exact?) if tries.any? { |t| t.exact? && t.parts.size > 2 && of_list?(t, list) }
+        tries.find { |made| of_list?(made, list) && (made.exact? ? made.parts.size > 2 || said?(text, made.whole) : slip?(text, made)) }
       end
 
       # All numbers are parts, but for one or two that stand in front.

@@ -39,11 +39,14 @@ module Peony
       # @param match [MatchData] of the number
       # @param rest [String] the words behind it
       def clock?(string, match, rest)
-        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
+        before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
         return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
+        # "Stay out of the sun between eleven and three."
+        return true if between_hours?(before, rest)
+
         return false if rest.match?(/\A an? (?:day|week|month|year|hour|head|time)\b/)
         return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
@@ -53,6 +56,10 @@ module Peony
 
         before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
           !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
+      end
+
+      def between_hours?(before, rest)
+        (before.match?(/\bbetween \z/i) && rest.match?(/\A and #{Dates::HOUR}(?:[.,;!]|\z)/io)) || (before.match?(/\bbetween #{Dates::HOUR} and \z/io) && rest.match?(/\A(?:[.,;!]|\z)/))
       end
 
       OPEN = /\b(?:open|opened|opens|hours|shop|office)\b[^.;]{0,16}\bfrom (?:\d{1,2} (?:to|till|until) )?\z/i

@@ -13,7 +13,7 @@ module Peony
         # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
         ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
         # "Two days old", "nine metres long": only how it is measured.
-        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z/
+        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
         LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i

@@ -8,27 +8,27 @@ module Peony
       include HandedShares
       include HandedAges
       include HandedPairs
+      include HandedPrices
 
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
+      # "It took three quarters of an hour before tickets were sold by the clock": how long it took.
+      LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
-      # "Lemon juice has a pH of 2", "measured pH 3.1"
-      ACIDITY = /\bpH(?: value)?(?: of| is| was)? (?:about |around |only )?\z/
-      PRICE = /\b(?:costs?|charges?|charged|asks?|at|for|is|was) (?:about |only |just )?\z/i
-      PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
-      PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
       MONTHS = %w[months years weeks days nights].freeze
       NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
-      def self.passing?(text, quantity) = TIME.include?(quantity.unit) && text.string[quantity.to, 24].to_s.match?(PASSING)
+      def self.passing?(text, quantity)
+        TIME.include?(quantity.unit) && text.string[quantity.to, 24].to_s.match?(PASSING) && !text.string[[0, quantity.from - 12].max...quantity.from].match?(LASTED)
+      end
 
       # @param text [Reading::Text]
       # @param list [Array<Quantity>] in order; units are filled in
@@ -120,33 +120,11 @@ module Peony
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
       end
 
-      # What the words before it say it measures.
-      def led_by(quantity, before, last)
-        # "The small bus seats 16": the verb is what is counted.
-        return "seats" if before.end_with?(" seats ")
-        return money if paid?(quantity, before, last) || (TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
-        return "pH" if before.match?(ACIDITY)
-
-        # "An average mark of 71", "a score of 8"
-        before[/\b(mark|score|grade|rating) of \z/i, 1]&.then { |word| "#{word.downcase}s" }
-      end
-
       def one_in_so_many?(quantity)
         return true if quantity.value == 100 && text.string[[0, quantity.from - 3].max...quantity.from] == "in "
 
         @list.each_cons(2).any? { |a, b| (a.equal?(quantity) || b.equal?(quantity)) && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT) }
       end
-
-      # "It saves eleven thousand a year": money, though of no currency that is told.
-      def paid?(quantity, before, last)
-        return true if quantity.value >= 100 && before.match?(PRICED)
-        # "Two rivals. Meadow costs 2.29": what is counted comes whole.
-        return true if quantity.text.match?(/\d\.\d\d\z/) && (last.nil? || Units.counted?(last.unit)) && before.match?(PRICE)
-
-        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
-      end
-
-      def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
 
       def in_entry(quantity, last, entry)
         return last.unit if last && last.from >= entry.span.from

@@ -18,6 +18,8 @@ module Peony
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
+      # "Half an hour", "a quarter of a litre": so much, and no share.
+      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
       NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -126,8 +128,11 @@ module Peony
         before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(TOLD)
       end
 
-      # "In week 1 you get to know everybody", "ring 112 from outside"
+      ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
+
+      # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool"
       def which?(digits, before, after)
+        return true if digits.length < 4 && before.match?(ROAD) && after.match?(/\A(?:[.,;]|\z)/)
         return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
 
         digits.length > 2 && before.match?(/\b(?:ring|dial|call|phone) \z/i) && after.match?(/\A(?:[.,;!]|\z| (?:fr|at|an|or))/)
@@ -138,7 +143,7 @@ module Peony
       def fractions(string, taken, found)
         each_match(string, FRACTION, taken) do |m|
           before = string[[0, m.begin(0) - 10].max...m.begin(0)]
-          after = string[m.end(0), 14].to_s
+          after = string[m.end(0), 20].to_s
           part = Numbers::PARTS.fetch(m[2].downcase)
           next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
           next if m[1].nil? && !(m[2].match?(/half/i) && after.match?(HALF_OF))
@@ -146,9 +151,10 @@ module Peony
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 
           count = m[1].nil? || m[1].match?(/\A(?:an?|another|the .+)\z/i) ? 1 : Numbers.spelled(m[1])
-          unit = after.match?(/\A\s+(?:of )?(?:an?\s+)?(?:hour|mile|day|year)/i) ? Units::MEASURES[after[/hour|mile|day|year/i].downcase] : "%"
-          value = unit == "%" ? 100.0 * count / part : count.to_f / part
-          add(found, taken, string, m, value.round(1), unit)
+          measured = after.match(PART_OF)
+          next add(found, taken, string, m, (100.0 * count / part).round(1), "%") unless measured
+
+          add(found, taken, string, m, (count.to_f / part).round(2), Units::MEASURES[measured.captures.compact.first.downcase], m.end(0) + measured.end(0))
         end
       end
 

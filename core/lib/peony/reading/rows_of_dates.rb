@@ -7,6 +7,9 @@ module Peony
       # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
       HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
 
+      # Among clock times: "From 19.20 teachers can be found in their rooms."
+      DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/
+
       # Among years a number like one is one: "built 1911 by the rowing club, roof lost 1947".
       BARE = /(?<![\d£€$.,–-])\b(#{Dates::YEAR})\b(?!,\d|\s?%|\s+(?:of |[a-z]+ )?(?:people|children|men|women|[a-z]{3,}s)\b)/
 
@@ -50,7 +53,7 @@ module Peony
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
-        [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside], [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
+        [DOTTED, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :among], [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside], [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
         [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end

@@ -66,13 +66,16 @@ module Peony
         end
         # "5.1 of the 9.8 tonnes", and the others make 4.7: what fits is no slip.
         tries = tries.select(&:exact?) if tries.any? { |t| t.exact? && t.parts.size > 2 && of_list?(t, list) }
-        tries.find { |made| of_list?(made, list) && (made.exact? ? made.parts.size > 2 || said?(text, made.whole) : slip?(text, made)) }
+        tries.find { |made| of_list?(made, list) && (made.exact? ? (made.parts.size > 2 && !below?(made, list)) || said?(text, made.whole) : slip?(text, made)) }
       end
 
       # All numbers are parts, but for one or two that stand in front.
       def of_list?(total, list)
         total.parts.size >= 2 && total.parts.size >= list.size - 2 && (list - total.parts - [total.whole]).all? { |m| list.index(m) < 2 }
       end
+
+      # "61 gloves, 34 umbrellas, 19 glasses, 12 hats, 3 teeth": that the last three make the second is chance.
+      def below?(total, list) = list.first.value > total.whole.value && [list.first, total.whole].all? { |m| Units.counted?(m.unit) } && list.each_cons(2).all? { |a, b| a.value > b.value }
 
       # Parts that should make the whole and nearly do. "Of 10,000 guests 6,200 enter the shop, 2,900 pick something up, 1,450 buy, ..." are each of those before.
       def slip?(text, total)

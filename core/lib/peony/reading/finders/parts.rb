@@ -90,16 +90,22 @@ module Peony
         # "45 % came with a school, 30 % on star nights and 10 % for talks": each share and the words up to the next one.
         def of_clauses
           items = text.sentences.flat_map do |sentence|
-            shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
-            shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
-            # "A good half of the visitors, 52 %": said roughly, then exactly.
-            shares -= shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
+            shares = shares_in(sentence)
             next [] if shares.empty?
 
             leads = (shares.size == 1 || trailing?(sentence, shares)) && !whole_leads?(sentence, shares)
             shares.each_index.filter_map { |i| leads || eaten?(sentence, shares, i) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
           end
           items if items.size >= 2
+        end
+
+        def shares_in(sentence)
+          shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
+          # "Half as long" compares.
+          shares = shares.reject { |q| text.string[q.to, 8].to_s.match?(/\A as (?!well)/) }
+          shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
+          # "A good half of the visitors, 52 %": said roughly, then exactly.
+          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
         end
 
         # "One in ten was in a car", beside shares.

@@ -89,6 +89,9 @@ module Peony
         # The four statements of running text that most likely say something of their own.
         def of_points
           points = guessed(4..6) or return nil
+          # "Sift the flour. Add the milk. Stir the batter. Heat the pan."
+          return nil if points.all? { |p| text.told?(p.span) } && !axes?
+
           @strength = judged? && 0.5
           @strength ||= axes? || text.all_words.match?(FOUR) ? 0.2 : 0.05
           points.max_by(4, &:chance).sort_by { |p| p.span.from }.map { |p| point_item(p) }

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The unit of a number that the words before it tell: a price without a currency, seats, acidity, marks. Part of {HandedOn}.
+    module HandedPrices
+      PRICE = /\b(?:costs?|charges?|charged|asks?|at|for|is|was) (?:about |only |just )?\z/i
+      PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
+      PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
+      # "Lemon juice has a pH of 2", "measured pH 3.1"
+      ACIDITY = /\bpH(?: value)?(?: of| is| was)? (?:about |around |only )?\z/
+
+      private
+
+      # What the words before it say it measures.
+      def led_by(quantity, before, last)
+        # "The small bus seats 16": the verb is what is counted.
+        return "seats" if before.end_with?(" seats ")
+        return money if paid?(quantity, before, last) || (HandedOn::TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
+        return "pH" if before.match?(ACIDITY)
+
+        # "An average mark of 71", "a score of 8"
+        before[/\b(mark|score|grade|rating) of \z/i, 1]&.then { |word| "#{word.downcase}s" }
+      end
+
+      # "It saves eleven thousand a year": money, though of no currency that is told.
+      def paid?(quantity, before, last)
+        return true if quantity.value >= 100 && before.match?(PRICED)
+        # "Two rivals. Meadow costs 2.29": what is counted comes whole.
+        return true if quantity.text.match?(/\d\.\d\d\z/) && (last.nil? || Units.counted?(last.unit)) && before.match?(PRICE)
+
+        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
+      end
+
+      def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
+    end
+  end
+end

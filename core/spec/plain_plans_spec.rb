@@ -56,7 +56,57 @@ RSpec.describe "Plain plans and handbooks" do
     end
   end
 
+  describe "tables" do
+    it "counts in what the head of a column says" do
+      words = "## Stock\n\n| Place | Weight (kg) | Visitors | Euros |\n|---|---|---|---|\n| Ternby | 42 | 310 | 6,500 |\n| Brool | 31 | 220 | 18,000 |\n"
+      read = Peony::Reading::Passages.of(Peony::Notes::Text.read(words))
+      units = Peony::Reading::Text.new(read.first).quantities.map(&:unit)
+      expect(units).to eq(%w[kg visitors EUR] * 2)
+    end
+  end
+
+  describe "what is no amount" do
+    it "leaves out telephone numbers, houses, hours and weeks that are told by their number" do
+      ["Leave the house and ring 112 from outside.", "Tarn & Daughters, Mill Lane 4, Brool.", "Stay out of the sun between eleven and three.", "In week 3 you meet the cutters.",
+       "On Monday at nine everybody starts in Mill Lane."].each { |words| expect(amounts(words)).to be_empty, words }
+    end
+
+    it "takes half a litre for half a litre" do
+      words = "Of the nine litres that the goats give, the kids get four, three go to cheese, one and a half to the neighbours, and half a litre is spilled."
+      expect(told("parts", words)).to eq([["The kids", 4], ["Cheese", 3], ["The neighbours", 1.5], ["Spilled", 0.5]])
+      expect(amounts("We read for a quarter of an hour.")).to eq([[0.25, "hours"]])
+    end
+
+    it "finds the whole that a number is of, and no total by chance" do
+      words = "Heating causes 5.1 of the 9.8 tonnes that a household gives off. Travel comes to 2.6 tonnes, food to 1.4 and electricity to 0.7."
+      expect(told("parts", words)).to eq([["Heating", 5.1], ["Travel", 2.6], ["Food", 1.4], ["Electricity", 0.7]])
+      expect(text("There were 61 single gloves, 34 umbrellas and 19 reading glasses. Hats came to 12. Of false teeth there were only 3.").totals).to be_empty
+    end
+
+    it "does not add up what people may say several times, nor shift the names of shares" do
+      expect(found("parts", "In a survey 61 % said that they were afraid of noise. 44 % fear the longer way. 12 % said they would miss the old canteen.")).to be_nil
+      expect(told("parts", "Search brought 46 % of all visits, social media 23 %, the newsletter 18 %, and direct visits made up the rest."))
+        .to eq([["Search", 46], ["Social media", 23], ["The newsletter", 18], ["Direct visits", 13]])
+      expect(told("ranking", "On an ordinary day our pupils spend 96 minutes on short films, 71 on messages, 48 on games and 12 on school work."))
+        .to eq([["On short films", 96], ["On messages", 71], ["On games", 48], ["On school work", 12]])
+    end
+  end
+
   describe "time" do
+    it "knows early years, centuries told shortly, and clock times before things" do
+      words = "Around the year 15 BC soldiers crossed the pass. By AD 80 it had become a town. In 259 it was burned down by raiders, and about 400 the last soldiers left."
+      expect(found("timeline", words).items.size).to eq 4
+      words = "In the eleventh century letters were made of clay. Metal type was cast in the fourteenth. Books became cheap in the sixteenth century. Steam presses came in the nineteenth."
+      expect(found("timeline", words).items.map(&:date)).to eq(["the eleventh century", "the fourteenth", "the sixteenth century", "the nineteenth"])
+      words = "Lessons begin at 8.10. The first break is at 9.45, lunch at 12.30, and from 14.15 pupils have clubs. At 16.00 the buses leave."
+      expect(found("timeline", words).items.map(&:date)).to eq(["8.10", "9.45", "12.30", "14.15", "16.00"])
+    end
+
+    it "keeps a weekday with its date, and the order of what is on no one scale" do
+      words = "We move on Friday, 12 June. The old office closes at noon. On Monday at nine everybody starts in Mill Lane."
+      expect(found("timeline", words).items.map(&:date)).to eq(["12 June", "noon", "Monday"])
+    end
+
     it "takes weeks and months that one is into something for moments" do
       words = "The first six months are a trial for both sides. In week 1 you get to know every bench. After a month we talk about how it is going. " \
               "At three months you get your own drawer of tools. In the sixth month we decide whether you stay."
@@ -71,7 +121,7 @@ RSpec.describe "Plain plans and handbooks" do
 
     it "names a stage by when it is, not by one word of that" do
       words = "The evening before you lie awake. On the way you are sure you have forgotten the stick. In the middle you notice that somebody is nodding. When they clap you want to do it again."
-      expect(titles("journey", words)).to eq(["Evening before you lie awake", "On the way", "In the middle", "When they clap"])
+      expect(titles("journey", words)).to eq(["The evening before", "On the way", "In the middle", "When they clap"])
     end
   end
 
@@ -93,6 +143,15 @@ RSpec.describe "Plain plans and handbooks" do
       expect(titles("decision", words).join(" ")).not_to match(/go to/i)
       words = "Do you compare things? Use bars. Do you show a change over time? Use a line. Are there parts of a whole? Then a ring will do."
       expect(titles("decision", words).first).to match(/compare/)
+    end
+  end
+
+  describe "steps" do
+    it "keeps the first order, and leaves out how what is done is called" do
+      words = "Fold the sheet in half. Bring the upper corners to the middle. Turn up both edges. Open the hat and press it into a square. Pull the two tips apart."
+      expect(titles("sequence", words).size).to eq 5
+      words = "How a road was built: surveyors marked the line with stakes. A ditch was dug and filled with large stones. Gravel and sand came on top. Finally slabs were laid."
+      expect(titles("sequence", words).first).to eq "Surveyors marked the line"
     end
   end
 

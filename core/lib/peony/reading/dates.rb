@@ -16,7 +16,7 @@ module Peony
       YEAR = "(?:1[0-9]|20)\\d\\d"
       HOUR = "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)"
       PER = " an? (?:day|week|month|year|hour|minute|head|time)\\b"
-      AFTER_HOUR = "the|an?|he|she|they|we|you|it|i|I|in the|and|until|till|sharp|or|there|on|every|all|everyone|nobody"
+      AFTER_HOUR = "the|an?|he|she|they|we|you|it|i|I|in the|and|until|till|sharp|or|there|on|every|all|everyone|everybody|nobody"
       ORDINALS = %w[first second third fourth fifth sixth seventh eighth ninth tenth].freeze
       SEASONS = { "spring" => 0.2, "summer" => 0.45, "autumn" => 0.7, "winter" => 0.9 }.freeze
 
@@ -77,6 +77,7 @@ module Peony
           :time, ->(m) { amount?(m.pre_match, m[0]) ? nil : hour(m[1]) }
         ],
         /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
+        /\b(?:[Ii]n |[Bb]y |[Aa]round |[Aa]bout )?AD (\d{1,4})\b|\b(?:in |by |around |about )?(\d{1,4}) AD\b/ => [:year, ->(m) { (m[1] || m[2]).to_f }],
         /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
         /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, ->(m) { 2000 - Numbers.digits(m[1]) }],
         /(?:(?<=\A)|(?<=\n)|(?<=[.;:!?] )|(?<=at )|(?<=by )|(?<=from )|(?<=until )|(?<=till )|(?<=about )|(?<=around ))(#{HOUR}|\d|1[0-2]) in the (morning|afternoon|evening)\b/i => [:time, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],

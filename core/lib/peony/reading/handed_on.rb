@@ -39,7 +39,10 @@ module Peony
 
       # @return [Array<Quantity>]
       def fill
-        @list.each { |q| q.said = q.unit != "" }
+        @list.each do |q|
+          q.unit = "pH" if q.unit.empty? && text.string[[0, q.from - 24].max...q.from].match?(ACIDITY)
+          q.said = q.unit != ""
+        end
         aged
         frozen
         coupled
@@ -127,9 +130,11 @@ module Peony
       end
 
       def in_entry(quantity, last, entry)
+        label = text.string[entry.span.from...quantity.from]
+        head = headed(label)
+        return head if head
         return last.unit if last && last.from >= entry.span.from
 
-        label = text.string[entry.span.from...quantity.from]
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
       end
@@ -156,6 +161,12 @@ module Peony
           { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
+      end
+
+      # "Films: Euros 42,000", "Ternby: Visitors 310": what the head of a column says right before the number.
+      def headed(label)
+        word = label[%r{[:,]\s+(?:[[:alpha:]]+ )?\(?([[:alpha:]%€£$²³/]+)\)?:?\s\z}, 1] or return nil
+        Units::CURRENCIES[word.downcase] || Units::MEASURES[word.downcase] || (word.downcase if Words.plural?(word.downcase) && word.match?(/\A[[:alpha:]]{3,}\z/))
       end
 
       def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low

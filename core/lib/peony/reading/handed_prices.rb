@@ -17,7 +17,6 @@ module Peony
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
         return money if paid?(quantity, before, last) || (HandedOn::TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
-        return "pH" if before.match?(ACIDITY)
 
         # "An average mark of 71", "a score of 8"
         before[/\b(mark|score|grade|rating) of \z/i, 1]&.then { |word| "#{word.downcase}s" }

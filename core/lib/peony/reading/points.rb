@@ -43,11 +43,18 @@ module Peony
         kept |= [0] if orders?(spans)
         kept -= [0] if family != "cycle" && asked?(text, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
+        spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
           if kept.include?(i) then points.concat(cut(text, span, cuts).map { |part| Point.new(span: part, more: [], chance: chances[i]) })
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
+      end
+
+      # "How a road was built: | surveyors marked the line": what it is about leads to the first.
+      def unled(text, span)
+        lead = span.text[/\A(?:how|why|what|here is how|this is how) [^:.?]{3,60}:\s+/i]
+        lead ? text.span(span.from + lead.length, span.to) : span
       end
 
       # "Fold the sheet in half. Bring the corners to the middle. ...": where all tell what to do, the first one does too.

@@ -29,7 +29,7 @@ module Peony
       # "Van's here at 7. We load till 8": in a row of them.
       BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
       # "From 620 until the raiders came in 793", among years of four digits.
-      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([3-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
+      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([2-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
 
       # "Up at two. The dough is turned out by half past": past the hour that was told last.
       HALF_PAST = /\b(?:by|at) half past\b(?! #{Numbers::WORD})/i

@@ -20,8 +20,11 @@ module Peony
         # A stage that one word of when it is would name ("Way", "Clap") is named by all of them.
         def staged(item)
           told = item.spans.first.text[WHEN, :when] or return
-          item.naming { |i| i.title = Titles.capital(told) if i.title.split.one? && told.split.size.between?(2, 5) && told.downcase.include?(i.title.downcase) }
+          item.naming { |i| i.title = Titles.capital(told) if told.split.size.between?(2, 5) && named_by?(i.title.downcase, told.downcase) }
         end
+
+        # "Way", "first month most of them": all of it, or what it begins with.
+        def named_by?(title, told) = title.split.one? ? told.include?(title) : title.start_with?("#{told.split.drop(1).last(2).join(' ')} ")
 
         def dense? = text.sentences.size <= 2
         def units = nodes.size >= 2 ? nodes.map { |n| Span.new(text: "#{n.span.text} #{n.inside}") } : text.sentences

@@ -34,7 +34,7 @@ module Peony
 
           shares = items.filter_map(&:value)
           sum = percent?(items) ? shares.sum : 100
-          return nil if sum > 130 || sum < 20
+          return nil unless sum.between?(20, 130) && !several_answers?(items, sum)
 
           told = "#{Arithmetic.show(sum)} % in all"
           items << left(sum) and told = "with what is left" if items.last.value && percent?(items) && sum < 99.95 && rest
@@ -44,6 +44,11 @@ module Peony
         end
 
         private
+
+        # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
+        def several_answers?(items, sum)
+          sum > 104 && nodes.size < 2 && !cue?(:share_of) && items.map { |i| text.sentences.index { |s| s.from <= i.spans.first.from && i.spans.first.from < s.to } }.uniq.size == items.size
+        end
 
         def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }
 
@@ -135,7 +140,8 @@ module Peony
         # Whether each share stands behind its words ("schools 45 %, talks 10 %"), not before them ("45 % yes, 55 % no").
         def trailing?(sentence, shares)
           letters = ->(words) { words.gsub(/[[:punct:]\s]/, "").length }
-          tail = sentence.text[(shares.last.to - sentence.from)..]
+          # "..., the newsletter 18 %, and direct visits made up the rest."
+          tail = sentence.text[(shares.last.to - sentence.from)..].sub(/,? (?:and|while) (?:[[:lower:]]+ ){0,5}#{REST}.*/mo, "")
           lead = sentence.text[0...(shares.first.from - sentence.from)]
           return true if letters[tail] < 3 && letters[lead] > 1
           # "Dry air is 78% nitrogen, 21% oxygen and 0.9% argon"

@@ -22,7 +22,9 @@ module Peony
           sorted = events.map(&:sort)
           rising = sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
           share = events.size.to_f / units.size
-          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.75 || kind == :time
+          # Days of the week and dates are on no one scale.
+          mixed = events.map { |e| moment_in(e.spans.first)&.kind }.compact.uniq.then { |kinds| kinds.size > 1 && kinds.include?(:weekday) }
+          events = events.sort_by.with_index { |e, i| [e.sort, i] } unless rising >= 0.75 || kind == :time || mixed
           finding((0.5 * share) + (0.5 * rising), "#{count(events.size, NOUNS.fetch(kind))} in time", events)
         end
 
@@ -81,9 +83,15 @@ module Peony
           return [sentence] if text.moments_in(sentence).count { |m| (m.kind == :time) == timed? } < 2
 
           parts = text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
-            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } }
+            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } } && !dated_weekday?(before, clause)
           end
           led(unheaded(parts))
+        end
+
+        # "On Friday, 12 June"
+        def dated_weekday?(before, clause)
+          weekday = text.moments_in(before).last
+          weekday.kind == :weekday && weekday.to == before.to && text.moments_in(clause).first.then { |m| m.kind == :day && m.from == clause.from }
         end
 
         # "Milestones, new workshop: planning permission November 2024; ...": what leads the row is no part of its first event.

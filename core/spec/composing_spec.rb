@@ -107,4 +107,18 @@ RSpec.describe Peony::Piece::Composing do
       end
     end
   end
+
+  it "lets figures grow where a page would stay half empty, and keeps them on it" do
+    words = "## Fees\n\n- Rowing: 180 euros\n- Tennis: 150 euros\n- Judo: 96 euros\n\n## Where it goes\n\nRent takes 60 %, coaches get 30 % and boats 10 %."
+    notes = Peony::Notes::Text.read(words).blocks.map(&:to_h)
+    short = Peony::Piece.new(Peony::Piece.blank(title: "Fees", kind: "infographic").data.merge("notes" => notes))
+    described_class.drafts(short, ids: ids).each do |draft|
+      figures = draft.piece.objects.select { |o| o["type"] == "figure" }
+      low = figures.map { |o| o["box"][1] + o["box"][3] }.max
+      expect(low).to be_between(short.height * 0.3, short.height), draft.name
+      expect(figures.combination(2).none? { |a, b| overlap?(a["box"], b["box"]) }).to be true
+    end
+  end
+
+  def overlap?(one, two) = [0, 1].all? { |side| one[side] < two[side] + two[side + 2] - 0.5 && two[side] < one[side] + one[side + 2] - 0.5 }
 end

@@ -2,10 +2,20 @@
 
 module Peony
   module Figures
-    # How glad the words of an item are, -1..1, by the vectors of its words between glad and sorry ones; and the face that shows it.
+    # How glad the words of an item are, -1..1: by words that say so, else by the vectors of its words between glad and sorry ones; and the face that shows it.
     module Mood
       GLAD = %w[happy glad proud delighted love pleased joy excited relieved fond hopeful laugh].freeze
       SORRY = %w[sad afraid angry worried lost tired lonely ashamed nervous cold bored hate hurt].freeze
+      # What says outright how somebody feels.
+      GLAD_TOLD = /\b(?:amus\w+|brave\w*|calm\w*|cheer\w*|comfortabl\w*|confiden\w+|cosy|curious|delight\w*|eager\w*|easy|easily|elated|enjoy\w*|excit\w+|fond|fun|glad|glow\w*|grateful|great|
+                   happ(?:y|ily)|hop(?:e|es|ed|eful)|impressed|inspired|joy\w*|keen|kind|laugh\w*|lik(?:es|ed)|lov(?:e|es|ed|ely)|nice\w*|nod\w*|pleas(?:ed|ant)|prais\w+|prid\w+|proud\w*|
+                   reassur\w+|relie\w+|satisf\w+|smil\w+|thank\w*|thrilled|touched|trust\w*|warm\w*|welcom\w+|win|wins|won|wonderful)\b/xi
+      SORRY_TOLD = /\b(?:afraid|alarm\w+|angr\w+|annoy\w+|anx\w+|ashamed|awkward|bad|baffl\w+|bewilder\w+|blurred|bor(?:ed|ing)|clums\w+|cold|complain\w*|confus\w+|cross|cr(?:y|ies|ied|ying)|
+                    dazed|desperat\w+|difficult|disappoint\w+|discourag\w+|dismay\w*|dizzy|doubt\w*|dread\w*|exhaust\w+|fear\w*|fret\w*|fright\w+|frustrat\w+|furious|gloom\w*|grief|grump\w+|
+                    guilt\w*|hat(?:e|es|ed)|hesitat\w+|homesick|horrif\w+|hurt\w*|impatien\w+|irritat\w+|jealous|lonely|lost|mad|miserabl\w+|muddle\w*|nerv\w+|numb|overwhelm\w+|pain\w*|
+                    panic\w*|puzzl\w+|regret\w*|reluctan\w+|sad\w*|scar(?:ed|y)|shak(?:y|es|ing)|shock\w*|shy|sick|sigh\w*|sorry|stress\w*|stupid\w*|suspicious|tears|terrif\w+|tired|trembl\w+|
+                    uneas\w+|unhapp\w+|unsure|upset\w*|wary|weary|worr\w+)\b/xi
+      NOT = /\b(?:not|never|no|nobody|without|hardly|less)\b[^,.;]{0,12}\z|n['’]t\b[^,.;]{0,12}\z/i
       # Words nearer to neither than this say nothing.
       LEAST = 0.42
 
@@ -27,6 +37,13 @@ module Peony
       end
 
       def told_mood(words)
+        told = [[GLAD_TOLD, 0.75], [SORRY_TOLD, -0.75]].flat_map { |pattern, mood| words.to_enum(:scan, pattern).map { Regexp.last_match.pre_match.match?(NOT) ? mood * -0.5 : mood } }
+        meant = meant_mood(words)
+        told.any? ? ((told.sum / told.size) + (meant * 0.5)).clamp(-1.0, 1.0) : meant
+      end
+
+      # What no word says outright is only leant to one side.
+      def meant_mood(words)
         glad, sorry = [GLAD, SORRY].map { |list| Reading::Vectors.middle(list) }
         scores = words.downcase.scan(/[[:alpha:]]{3,}/).uniq.filter_map do |word|
           own = Reading::Vectors.middle([word]) or next
@@ -37,7 +54,7 @@ module Peony
         return 0.0 if scores.empty?
 
         strongest = scores.max_by(3, &:last)
-        (strongest.sum { |difference, weight| difference * weight } / strongest.sum(&:last) * 3.2).clamp(-1.0, 1.0)
+        (strongest.sum { |difference, weight| difference * weight } / strongest.sum(&:last) * 1.2).clamp(-0.4, 0.4)
       end
 
       # A round face whose mouth bends with the mood.

@@ -16,6 +16,11 @@ module Peony
       # px of the smallest letters at 1080 px width that are large enough.
       LEGIBLE = 17
 
+      # No figure grows by more than this to fill its page.
+      MOST_GROWN = 1.4
+      # Less room than this share of the height holds no figure.
+      ENOUGH = 0.13
+
       members_in "piece/compositions"
 
       class << self
@@ -48,6 +53,7 @@ module Peony
         title
         flow
         balance
+        grow
         spread
         source
         @pages.reject { |page| page["objects"].empty? }
@@ -111,7 +117,7 @@ module Peony
 
         object = pick.object.merge("id" => @ids.call("f"))
         object = object.except("heading") unless heading
-        tall, @smallest = landscape? || large ? [high, LEGIBLE * unit] : fitting(object, x, y, wide, high)
+        tall, @smallest, @cuts = landscape? || large ? [high, LEGIBLE * unit, 0] : fitting(object, x, y, wide, high)
         return nil unless tall
 
         box = Layout.snug(piece, object, [x, y, wide, tall].map { |v| v.round(1) })
@@ -120,11 +126,11 @@ module Peony
       end
 
       # The least height at which the figure is as complete as at any greater one, and its letters are large enough.
-      # @return [Array(Float, Float), nil] that height and its smallest letters, px; nil when it holds at none
+      # @return [Array(Float, Float, Integer), nil] that height, its smallest letters, px, and how many of its texts are cut; nil when it holds at none
       def fitting(object, x, y, wide, high)
         tried = HEIGHTS.map { |share| wide * share }.select { |h| h.between?(110, high) }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
         best = tried.max_by { |t| [-t[:cuts], t[:size]] }
-        best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }.values_at(:height, :size)
+        best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }.values_at(:height, :size, :cuts)
       end
 
       def look(object, box)
@@ -165,6 +171,28 @@ module Peony
       def low(at) = @rows[at].flatten.map { |o| o["box"][1] + o["box"][3] }.max
       def high(row) = row.map { |o| o["box"][1] + o["box"][3] }.max - row.map { |o| o["box"][1] }.min
 
+      # Where much room is left below, figures take some of it.
+      def grow
+        return if landscape?
+
+        @rows.each_with_index do |rows, at|
+          left = rows.empty? ? 0 : bottom - low(at)
+          stretch(rows, [1 + (left * 0.8 / (low(at) - edge)), MOST_GROWN].min) if left > piece.height * 0.15
+        end
+      end
+
+      def stretch(rows, factor)
+        down = 0
+        rows.each do |row|
+          before = high(row)
+          row.each do |object|
+            object["box"][1] = (object["box"][1] + down).round(1)
+            object["box"] = Layout.snug(piece, object, [*object["box"].first(3), (object["box"][3] * factor).round(1)]) if object["type"] == "figure"
+          end
+          down += high(row) - before
+        end
+      end
+
       # Room that is left on a page goes between its rows; the last page keeps it below.
       def spread
         @rows[0..-2].each_with_index do |rows, at|
@@ -182,7 +210,9 @@ module Peony
       # @param large [Boolean] whether it takes more room than it needs
       def place(pick, x: edge, wide: width, large: false)
         most = wide * (large ? 0.56 : 1.6)
-        high = figure(pick, x, @y, wide, [room, most].min, large: large) if room > piece.height * 0.2
+        high = figure(pick, x, @y, wide, [room, most].min, large: large) if room > piece.height * ENOUGH
+        # What is cut in little room is whole on the next page.
+        high = page["objects"].pop && nil if high && @cuts.positive? && room < piece.height * 0.3
         unless high
           turn
           high = figure(pick, x, @y, wide, [room, most].min, large: large)

@@ -94,7 +94,8 @@ module Peony
         return false unless item.value && !item.detail.to_s.empty?
 
         deeds = item.spans.flat_map { |s| text.tokens_in(s) }.select { |t| t.verb? || t.tag == "rp" }.map(&:low)
-        shown = "#{item.title} #{item.date} #{item.unit} #{item.spans.flat_map { |s| text.quantities_in(s) }.map(&:text).join(' ')}".downcase.scan(/[[:alpha:]]+/)
+        units = [item.unit, *Units::CURRENCIES.select { |_, unit| unit == item.unit }.keys].join(" ")
+        shown = "#{item.title} #{item.date} #{units} #{item.spans.flat_map { |s| text.quantities_in(s) }.map(&:text).join(' ')}".downcase.scan(/[[:alpha:]]+/)
         (item.detail.downcase.scan(/[[:alpha:]]+/) - shown - deeds).all? { |w| Words::STOP.include?(w) || w == "another" || Runs::PARTICLES.include?(w) || w.match?(NamingSigns::LIGHT) }
       end
 

@@ -54,12 +54,17 @@ module Peony
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         sides, strange = deal(text, spans, held, heads, names, first[0])
         return nil unless common || numbered?(text, spans, first) || full?(sides, strange)
-        return nil if sides.any? { |list| words(list) < 4 }
+        return nil if sides.any? { |list| words(list) < 4 } || sums_up?(sides, spans)
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
       def all?(text, span) = text.sentences.any? { |s| s.from <= span.from && span.to <= s.to && s.text.match?(ALL) }
+
+      COMPARED = /\b(?:lower|higher|cheaper|dearer|larger|smaller|longer|shorter|better|worse|further|nearer|the same)\W*\z/i
+
+      # "The old office had 14 rooms. Mill Lane has 9. The rent is 1,100 euros lower.": the rent is no third.
+      def sums_up?(sides, spans) = sides.size > 2 && sides.last.one? && sides.last.first.equal?(spans.last) && spans.last.text.match?(COMPARED)
 
       # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
       def full?(sides, strange) = sides.sum { |list| [words(list.first(strange.zero? ? 2 : 1)), 12].min } > 10 * sides.size

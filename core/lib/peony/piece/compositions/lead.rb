@@ -19,10 +19,17 @@ module Peony
           rest.each_slice(2) { |pair| pair.size == 2 ? row(pair) : place(pair.first) }
         end
 
+        # Whether both are fair where there is room enough.
+        def beside?(pair, wide) = pair.all? { |pick| (fitting(pick.object, edge, edge, wide, wide * 1.25) || [0, 0])[1] >= FAIR * unit }
+
         # Two figures side by side; where one of them is too wide for half a page, or would be small print there, one after the other.
         def row(pair)
           wide = (width - gap) / 2
-          turn if room < [piece.height * 0.24, wide * 0.62].min
+          if room < [piece.height * 0.24, wide * 0.62].min
+            return pair.each { |pick| place(pick) } unless beside?(pair, wide)
+
+            turn
+          end
           before = page["objects"].size
           heights = pair.each_with_index.map do |pick, i|
             figure(pick, edge + (i * (wide + gap)), @y, wide, [room, wide * 1.25].min).then { |height| height if height && @smallest >= FAIR * unit }

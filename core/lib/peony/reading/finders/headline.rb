@@ -115,7 +115,10 @@ module Peony
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
           # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.
-          rest = rest.split(/,\s+/).first.to_s if text.quantities_in(span).any? { |q| q.from > quantity.to }
+          following = text.quantities_in(span).find { |q| q.from > quantity.to }
+          rest = rest.split(/,\s+/).first.to_s if following
+          # "640 new customers | and lost 95"
+          rest = rest.sub(/\s+(?:and|but)\s+.*#{Regexp.escape(following.text)}.*/m, "") if following
           rest = "" if Units.measure?(rest.downcase)
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)

@@ -171,10 +171,8 @@ module Peony
       def subject(measure)
         q = measure.quantity
         before = text.string[measure.span.from...q.from]
-        # "Crumble (61), trifle (44)"
-        return tidy(before) if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
-        # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
-        return tidy(text.string[q.to...measure.span.to]) if led_like_next?(measure)
+        plain = plain_name(measure, before)
+        return tidy(plain) if plain
 
         words = text.tokens_in(Span.new(from: measure.span.from, to: q.from))
         verb = words.index { |t| t.finite? || t.tag == "vbn" }
@@ -189,6 +187,17 @@ module Peony
         after = behind(measure, OUT_OF)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
         tidy(after.empty? ? before : after)
+      end
+
+      # A name that stands by itself beside its number.
+      def plain_name(measure, before)
+        # "Crumble (61), trifle (44)"
+        return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
+        # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
+        return text.string[measure.quantity.to...measure.span.to] if led_like_next?(measure)
+
+        # "Under 18: Visitors 9,800": what stands before the head of the column.
+        text.entries.any? ? before[/\A\s*([^:]{2,48}):\s+[[:upper:]][[:alpha:]]+ (?:\([^()]+\) )?\z/, 1] : nil
       end
 
       def led_like_next?(measure)

@@ -41,7 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(spans)
-        kept -= [0] if family != "cycle" && asked?(text, spans)
+        kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -49,6 +49,14 @@ module Peony
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
+      end
+
+      # "Lifting. Stand close to the load. ...": a word or two that head what follows.
+      def run_in?(text, spans)
+        head = spans.first
+        return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !Words.imperative?(head.text)
+
+        head.text.split.one? || (head.text.split.size <= 3 && Words.imperative?(spans[1].text))
       end
 
       # "How a road was built: | surveyors marked the line": what it is about leads to the first.

@@ -85,8 +85,9 @@ module Peony
       def figures(text, taken, found)
         string = text.string
         names = Uncounted.numbered(string)
+        classes = Uncounted.classes(string)
         each_match(string, FIGURE, taken) do |m|
-          next if label?(string, m) || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
+          next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1])
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))

@@ -90,6 +90,22 @@ module Peony
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 
+      CLASS = /^(?:under|over|up to|below|above|from|less than|more than|younger than|older than)? ?\d+(?: ?(?:to|–|-|and) ?\d+)?(?: (?:and|or) (?:over|older|more|under|younger))?(?: years)?(?= ?[:–|])/i
+      OPEN_CLASS = /\A(?:under|over|up to|below|above|less than|more than|younger than|older than)\b|(?:over|older|more|under|younger)(?: years)?\z/i
+
+      # "Under 18: 9,800", "18 to 40: 12,400", "Over 65: 14,700": where lines are parted by what they hold, that is no amount.
+      # @param string [String]
+      # @return [Array<Range>] the places of what tells one from the other
+      def classes(string)
+        return [] unless string.match?(OPEN_LINE)
+
+        found = []
+        string.scan(CLASS) { found << (Regexp.last_match.begin(0)...Regexp.last_match.end(0)) }
+        found.size > 2 && found.any? { |range| string[range].match?(OPEN_CLASS) } ? found : []
+      end
+
+      OPEN_LINE = /^(?:under|over|up to|below|above|less than|more than|younger than|older than) ?\d|\d (?:and|or) (?:over|older|more|under|younger)/i
+
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]

@@ -24,9 +24,19 @@ module Peony
         parts = without_deed(text, joined(text, parts))
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
+        return infinitives(text, parts) if parts.drop(1).all? { |p| p.text.match?(TO_DO) }
+
         return parts if body != sentence || clauses?(text, parts)
 
         phrases(text, parts)
+      end
+
+      # "Passengers are asked | to keep to the marked ways, to hold on to the rail and not to feed the gulls."
+      TO_DO = /\A(?:and |or )?(?:not )?to [[:lower:]]+/
+
+      def infinitives(text, parts)
+        at = parts.first.text.index(/\b(?:not )?to (?=[[:lower:]]+ )/) or return parts
+        [text.span(parts.first.from + at, parts.first.to), *parts.drop(1)].map { |p| text.span(p.from + p.text[/\A(?:(?:and|or) )?(?:to (?=[[:lower:]]))?/].length, p.to) }
       end
 
       # "Smoking, a fatty diet and stress | all increase the risk": what they do is no part of the last.

@@ -19,6 +19,9 @@ module Peony
 
         LED_BY_BOTH = /\A(?:and |but |still,? )?(?:both\b|they (?:both|share)|what (?:they|both|the two)\b|in both\b|the two of them\b)/i
 
+        # "The day crew and the night crew share a galley."
+        SHARE_FIRST = /\A[^,;.]{2,40} and [^,;.]{2,40} share\b/i
+
         THEN_BOTH = /\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|we(?:['’]ve| have)? both|what (?:they|we) share|in common|the two of (?:them|us)|each of (?:them|the two))/i
 
         # Longer sentences hold more than one thought.
@@ -169,7 +172,7 @@ module Peony
 
         # "Both live off barley; both start early. The brewery has time to itself. The bakery alone …": all that both have is one.
         def both_and_each(parts, alone)
-          shared = parts.select { |s| s.text.match?(SHARED) && (s.from > alone.first.from || s.text.match?(LED_BY_BOTH)) }
+          shared = parts.select { |s| s.text.match?(SHARED) && (s.from > alone.first.from || s.text.match?(LED_BY_BOTH) || s.text.match?(SHARE_FIRST)) }
           shown(0.7, [*alone.map { |s| [s] }, shared].sort_by { |list| list.first.from }) if shared.size.between?(1, 4)
         end
 

@@ -12,8 +12,8 @@ module Peony
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.17
       # Below this a family is not worth showing, nor where it is this much less likely than the best: what is shown third must not be plainly wrong.
-      LEAST = 0.07
-      BESIDE = 0.15
+      LEAST = 0.08
+      BESIDE = 0.2
 
       # Steps can be seen in any row of sentences, shares and an order in any numbers: beside a better one these are shown only where they are likelier than that.
       EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1 }.freeze

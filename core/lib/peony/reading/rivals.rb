@@ -42,6 +42,13 @@ module Peony
         found && found.first >= LEAST ? found.last : nil
       end
 
+      # "The shore crab … The hermit crab", "Team Heron … Team Otter": two of one kind, which are hardly told in turn for anything but to be compared.
+      # @param sides [Array<Side>]
+      def of_one_kind?(sides)
+        words = sides.map { |s| s.name.downcase.split }
+        words.all? { |list| list.size > 1 } && %i[first last].any? { |at| words.map { |list| list.public_send(at).delete_suffix("s") }.uniq.one? }
+      end
+
       # @return [Array(Float, Float, Array<Side>), nil] see {weigh}
       def best(text, spans, held, heads, groups) = groups.filter_map { |names| weigh(text, spans, held, heads, names) }.max_by(&:first)
 

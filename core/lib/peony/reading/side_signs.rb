@@ -13,7 +13,8 @@ module Peony
         return {} if sides.empty?
 
         least, most = sides.map { |s| s.spans.size }.minmax
-        { rivals: 1.0, rivals_three: Signs.one(sides.size == 3), rivals_cover: Signs.covered(text, sides.flat_map(&:spans)), rivals_even: least.to_f / most }
+        { rivals: 1.0, rivals_three: Signs.one(sides.size == 3), rivals_cover: Signs.covered(text, sides.flat_map(&:spans)), rivals_even: least.to_f / most,
+          rivals_kin: Signs.one(Rivals.of_one_kind?(sides)) }
       end
     end
   end

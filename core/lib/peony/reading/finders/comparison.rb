@@ -132,7 +132,7 @@ module Peony
           sides = text.entries.any? ? nil : text.rivals
           return nil unless sides
 
-          @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0)
+          @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0) + (Rivals.of_one_kind?(sides) ? 0.2 : 0)
           sides.map { |side| portrait(side.spans).tap { |i| i.title = Titles.capital(side.name) } }
         end
 

@@ -103,4 +103,26 @@ RSpec.describe "Passages of the sample world" do
       end
     end
   end
+
+  describe "names" do
+    def names(words) = Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map(&:name)
+
+    it "calls paragraphs that share a heading by how they begin" do
+      words = "Annual report of the food bank\n\nWho comes to us? Nearly half of our visitors are families with children. " \
+              "Pensioners make up 21 percent, people between jobs 19 percent and students 11 percent.\n\n" \
+              "The food comes from supermarkets (52 tonnes), farms (23 tonnes), the harvest weeks in schools (12 tonnes) and private gifts (9 tonnes).\n\n" \
+              "Demand rose in every quarter: 3,900 parcels in the first, 4,310 in the second, 4,730 in the third and 5,300 in the last.\n\n" \
+              "We want to sell 1.2 million cartons in the first year; 310,000 are already ordered.\n"
+      expect(names(words)).to eq(["Who comes to us?", "The food comes from supermarkets", "Demand rose in every quarter", "We want to sell"])
+    end
+
+    it "leaves a passage its heading where it has one for itself" do
+      expect(names("## Costs\n\nThe move costs 46,000 euros: 18,000 for the movers, 15,500 for furniture and 12,500 for cables.\n\n## Seats\n\nThere are four zones.\n")).to eq(%w[Costs Seats])
+    end
+
+    it "has none for words without an end" do
+      expect(Peony::Reading::Opening.of("")).to be_nil
+      expect(Peony::Reading::Opening.of("Long #{'very ' * 400}long").split.size).to be <= 6
+    end
+  end
 end

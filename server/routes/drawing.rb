@@ -79,7 +79,7 @@ module PeonyServer
         def passage(reading, piece)
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
-          { id: reading.passage.id, heading: reading.passage.heading, blocks: ids, drawn: drawn,
+          { id: reading.passage.id, heading: reading.title, blocks: ids, drawn: drawn,
             families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } }, others: reading.others, silence: reading.silence,
             corrected: !Peony::Reading::Correction.of(reading.passage, piece.data["readings"]).nil?, items: reading.items.map { |i| refs(reading, i) },
             derived: reading.derived.map { |d| d.to_h.slice(:value, :unit, :working) },

@@ -22,7 +22,7 @@ module Peony
       def best = findings.first
 
       # @return [String, nil]
-      def title = passage.heading
+      def title = passage.name
 
       # @return [Array<Item>]
       def items = best ? best.items : []

@@ -13,9 +13,11 @@ module Peony
 
       # @param blocks [Array<Block>] without headings
       # @param heading [String, nil]
-      def initialize(blocks, heading: nil)
+      # @param part [Boolean] whether other passages stand under the same heading
+      def initialize(blocks, heading: nil, part: false)
         @blocks = blocks
         @heading = heading
+        @part = part
         @text = +""
         @stretches = blocks.map do |block|
           @text << "\n" unless @text.empty?
@@ -25,6 +27,11 @@ module Peony
         end
         @text.freeze
       end
+
+      def part? = @part
+
+      # @return [String, nil] what it is called: its heading, or where others share that, how its own words begin
+      def name = part? ? Reading::Opening.of(text) || heading : heading
 
       # @return [String] names the passage while its first block lives
       def id = blocks.first&.id

@@ -33,7 +33,7 @@ module Peony
         keys.map { |key| known[key] || fresh[key] }
       end
 
-      def key(passage) = [passage.heading, passage.blocks.map { |b| [b.id, b.type, b.level, b.ordered, b.text] }]
+      def key(passage) = [passage.heading, passage.part?, passage.blocks.map { |b| [b.id, b.type, b.level, b.ordered, b.text] }]
     end
   end
 end

@@ -35,7 +35,8 @@ module Peony
             list.last.last << block
           end
         end
-        sections = Heads.joined(groups).reject { |_, blocks| blocks.empty? }.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text) }
+        groups = Heads.joined(groups).reject { |_, blocks| blocks.empty? }
+        sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && groups.count { |other, _| other.equal?(head) } > 1) }
         alone = sections.map { |s| paragraphs(s) }
         Kept.all(alone.flatten)
         sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }
@@ -46,7 +47,7 @@ module Peony
         parts = stanzas(passage)
         return [] if parts.size < 2 || passage.heading.nil? || passage.text.length < SEVERAL
 
-        parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading) }
+        parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: true) }
       end
 
       # A section of several paragraphs is cut where they say things of different kinds, each more plainly than all of them together.

@@ -28,6 +28,13 @@ RSpec.describe Peony::Figures::Linked do
     expect([first_form(chain), first_form(reasons)]).to match(["cause-chain", /fish-bone|roots|iceberg/])
   end
 
+  it "makes every reason a root, none of them what the others bring" do
+    reading = Peony::Reading.of(Peony::Notes::Text.read("Why bread is dearer\n\n- Flour costs a third more\n- Ovens need gas\n- The minimum wage went up\n- Rent doubled"))
+    roots = Peony::Figures::Proposals.for(reading, family: "cause", most: 40).find { |p| p.form == "roots" }
+    texts = Peony::Scene::Picture.new(nodes: roots.drawing.nodes).texts.select { |t| t.lines.first.first.match?(/Flour|Ovens|minimum|Rent/) }
+    expect(texts.map { |t| t.lines.first.last }.minmax.reduce(:-).abs).to be < 1
+  end
+
   it "says no label twice" do
     reading = Peony::Reading.of(Peony::Notes::Text.read("## Members\n\nIn December there were 120 members, in January 140, in February 155 and in March 170."))
     ladder = Peony::Figures::Proposals.for(reading, family: "trend").find { |p| p.form == "step-ladder" }

@@ -27,7 +27,7 @@ module Peony
         # @param reason [String] why one would choose it, shown under a proposal
         # @param nested [Boolean] whether it shows what items are made of; other forms are given flat items
         # @param icons [Boolean] whether it has a place of its own for icons; other forms set them before the titles
-        # @param causes [Symbol, nil] whether it draws causes as links of a chain (:linked) or side by side (:apart)
+        # @param causes [Symbol, nil] whether it draws causes as links of a chain (:linked), side by side (:apart) or one above the others (:below)
         # @param asks [Boolean] whether it draws ways that part at questions
         # @param stacked [Boolean] whether each item takes a row, so that many items need much height
         def form(name, title:, family:, least:, most:, sees:, reason:, also: [], needs: [], stacked: false, nested: false, icons: false, causes: nil, asks: false)

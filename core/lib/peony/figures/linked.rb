@@ -6,6 +6,9 @@ module Peony
     module Linked
       LEADS = /\A(?:so|then|this|that|these|it|they|therefore|thus|hence|consequently|from (?:there|it|them|these|that)|as a result|in (?:consequence|turn)|because of (?:this|that|it)|without)\b/i
 
+      # From this share on they are a chain.
+      CHAIN = 0.5
+
       module_function
 
       # @param items [Array<Item>]
@@ -17,14 +20,17 @@ module Peony
         pairs.empty? ? 0.0 : pairs.count(true).to_f / pairs.size
       end
 
-      # How well a way of drawing causes suits items: an arrow says that one brings the next, bones and roots that all bring one thing.
-      # @param way [Symbol] :linked or :apart
+      # How well a way of drawing causes suits items: an arrow says that one brings the next, bones and roots that all bring one thing, the ice that one hides the others.
+      # @param way [Symbol] :linked, :apart or :below
       # @return [Float] 0..1
       def suits(way, items)
-        chain = share(items) >= 0.5
-        return chain ? 1.0 : 0.8 if way == :linked
-
-        chain ? 0.9 : 1.0
+        chain = share(items) >= CHAIN
+        case way
+        when :linked then chain ? 1.0 : 0.8
+        # "What is seen, and what is behind it" says more than that all of them are reasons.
+        when :below then 0.7
+        else chain ? 0.9 : 1.0
+        end
       end
     end
   end

@@ -5,7 +5,7 @@ module Peony
     module Forms
       # A mountain of ice: the first item above the water, all others below.
       class Iceberg < Form
-        form "iceberg", title: "Iceberg", family: "cause", causes: :apart, least: 2, most: 8, stacked: true,
+        form "iceberg", title: "Iceberg", family: "cause", causes: :below, least: 2, most: 8, stacked: true,
                         sees: "the tip above the water and what lies below it", reason: "what is seen, and what is behind it"
 
         def draw

@@ -13,7 +13,7 @@ module Peony
           crowned = Linked.share(items) >= Linked::CHAIN
           @roots = crowned ? items[0..-2] : items
           step = width / @roots.size
-          refuse("There is too little room for #{@roots.size} roots.") if step < 92
+          refuse("There is too little room for #{@roots.size} roots.") if step < 80
           crown = height * 0.34
           ground = top + (height * 0.5)
           deep = height * 0.14

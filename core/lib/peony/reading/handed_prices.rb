@@ -4,7 +4,7 @@ module Peony
   module Reading
     # The unit of a number that the words before it tell: a price without a currency, seats, acidity, marks. Part of {HandedOn}.
     module HandedPrices
-      PRICE = /\b(?:costs?|charges?|charged|asks?|at|for|is|was) (?:about |only |just )?\z/i
+      PRICE = /\b(?:costs?|charges?|charged|asks?|at|for) (?:about |only |just )?\z/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       # "Lemon juice has a pH of 2", "measured pH 3.1"

@@ -56,6 +56,20 @@ RSpec.describe "Plain plans and handbooks" do
     end
   end
 
+  describe "clubs" do
+    it "takes a half beside sums of money for half of what it costs" do
+      words = "Of the 68,000 euros that it costs, the district pays half, the club has saved 19,000, and 15,000 must come from donations."
+      expect(told("parts", words)).to eq([["The district", 34_000], ["The club", 19_000], ["Must come from donations", 15_000]])
+      expect(amounts(words).map(&:last)).to eq(["EUR", "%", "EUR", "EUR"])
+    end
+
+    it "tells ages, times of a race and years apart from what is counted" do
+      expect(amounts("86 members rowed. The youngest was nine, the oldest 83.")).to eq([[86, "members"], [9, "years"], [83, "years"]])
+      expect(amounts("Ines Tarn won the single sculls in 7:41, ahead of Wen Orr (7:58).")).to be_empty
+      expect(amounts("Membership over the years: 2019 310, 2020 288, 2021 295.").map(&:last)).not_to include("years")
+    end
+  end
+
   describe "tables" do
     it "counts in what the head of a column says" do
       words = "## Stock\n\n| Place | Weight (kg) | Visitors | Euros |\n|---|---|---|---|\n| Ternby | 42 | 310 | 6,500 |\n| Brool | 31 | 220 | 18,000 |\n"

@@ -53,7 +53,8 @@ module Peony
         /(?:(?<=\A)|(?<=\n)|(?<=[.;!?] ))In (#{YEAR})\b(?= [a-z]+s [a-z]+(?:ed|[^s]t|ew|an|ook|ame|ell|ade)\b)/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
-        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
+        # "Ines won in 7:41, ahead of Wen (7:46)": how long it took.
+        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
@@ -104,6 +105,8 @@ module Peony
           }]
       }.freeze
 
+      TOOK = /(?:\bin|\btime of|\()\s?\z/
+      RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
       PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b[Aa]t (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
       LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/

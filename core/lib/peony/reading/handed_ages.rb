@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Bare numbers that are ages: "people under 25", "the oldest of them is 91".
     module HandedAges
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b[^.;:!?\d]{0,28} (?:is|was))\s+\z/i
+      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       # "250 are over sixty", "480 are between 14 and 60"

@@ -50,7 +50,7 @@ module Peony
         last = nil
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
-          q.unit = turned(q, @list[i - 1], i) || unit(q, last) if q.unit.empty?
+          q.unit = (turned(q, @list[i - 1], i) || unit(q, last)).then { |told| Units::CURRENCIES.fetch(told, told) } if q.unit.empty?
           if q.unit.empty? && last && told_there?(q, last)
             @left = last.unit
             last = nil
@@ -225,11 +225,14 @@ module Peony
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
       def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !VAGUE.include?(token.low)
 
+      # "Membership over the years: 2019 310, 2020 288"
+      def over_time?(token) = TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)
+
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) }
         noun&.low || header[:plural].to_s
       end
 

@@ -119,7 +119,7 @@ module Peony
         return true if which?(match[1], before, after)
         # "Everyone in Year 5"
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
-        return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/)
+        return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/) || before.match?(/\d:\z/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
         return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per)| of \d)/)
 

@@ -31,11 +31,12 @@ module Peony
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]
       def amounts(text)
-        whole = text.measures.find { |m| Units.counted?(m.unit) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
+        whole = text.measures.find { |m| (Units.counted?(m.unit) || m.unit.match?(/\A[A-Z]{3}\z/)) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
         text.measures.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
       end
 
-      OF_THOSE = /\A (?:of (?:them|those|these)\b|(?!(?:of|the|an?|as|our|their|his|her|its|my|your|all)\b)[[:lower:]]+ )/
+      # "Half of them", "the district pays half,"
+      OF_THOSE = /\A(?:[,;.]| and\b)|\A (?:of (?:them|those|these)\b|(?!(?:of|the|an?|as|our|their|his|her|its|my|your|all)\b)[[:lower:]]+ )/
 
       def fraction?(text, measure, whole)
         q = measure.quantity

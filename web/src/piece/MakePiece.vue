@@ -72,6 +72,7 @@ async function take(name = chosen.value) {
 .drafts { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; }
 .draft { border: 1px solid var(--line); border-radius: 5px; background: var(--paper); padding: 14px; display: grid; gap: 2px; align-content: start; } .draft:hover { border-color: var(--quiet); } .draft[aria-checked="true"] { border-color: var(--peony); box-shadow: inset 0 0 0 1px var(--peony); background: var(--blush); }
 .draft strong { font: 600 17px var(--serif); margin-top: 8px; }
-.pages { display: flex; gap: 8px; height: 250px; overflow: hidden; align-items: start; flex-wrap: wrap; } .sheet { border: 1px solid var(--page-edge); background: #fff; flex: 1 1 44%; max-width: 60%; } .sheet :deep(svg) { display: block; width: 100%; height: auto; }
+.pages { display: flex; gap: 24px 8px; height: 250px; overflow: hidden; align-items: start; flex-wrap: wrap; } .sheet { border: 1px solid var(--page-edge); background: #fff; flex: 1 1 44%; max-width: 60%; } .sheet :deep(svg) { display: block; width: 100%; height: auto; }
+.sheet:only-child { flex: none; max-width: 100%; } .sheet:only-child :deep(svg) { width: auto; max-width: 100%; height: 248px; }
 .foot { display: flex; justify-content: flex-end; gap: 10px; margin-top: 18px; }
 </style>

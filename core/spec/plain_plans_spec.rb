@@ -56,6 +56,13 @@ RSpec.describe "Plain plans and handbooks" do
     end
   end
 
+  describe "ratios" do
+    it "finds so many in so many behind a longer name" do
+      item = found("ratio", "Only one young barn owl in four is alive after a year.").items.first
+      expect(item.value).to eq 25
+    end
+  end
+
   describe "clubs" do
     it "takes a half beside sums of money for half of what it costs" do
       words = "Of the 68,000 euros that it costs, the district pays half, the club has saved 19,000, and 15,000 must come from donations."

@@ -8,6 +8,8 @@ module Peony
 
       IN = /\A\s*(?:[[:alpha:]'’-]+ ){0,3}(?:in|out of|of every|in every|of the|of|for every|for)\s+(?:(?:every|the|all|our|her|his|my|their|its|your)\s+)?[£€$]?\z/
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every|per)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
+      # "One young barn owl in four is alive after a year"
+      ONE_OF_A_KIND = /\A(?: (?!of\b|in\b|for\b|is\b|was\b|and\b|or\b|the\b)[[:lower:]'’-]+){2,4} (?:in|out of) (?:every )?\z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
       GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/i
@@ -35,7 +37,7 @@ module Peony
           gap = text.string[a.to...b.from]
           next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
 
-          strict = gap.match?(STRICT) || (a.value == 1 && gap.match?(ONE_FOR))
+          strict = gap.match?(STRICT) || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
         end
       end

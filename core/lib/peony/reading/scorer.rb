@@ -18,6 +18,11 @@ module Peony
       # Steps can be seen in any row of sentences, shares and an order in any numbers: beside a better one these are shown only where they are likelier than that.
       EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1 }.freeze
 
+      # Things that are set side by side are told much as two sides are: beside one of these the other is worth showing sooner.
+      KIN = { "opposition" => %w[comparison], "comparison" => %w[opposition], "overlap" => %w[comparison], "hierarchy" => %w[comparison] }.freeze
+      LEAST_KIN = 0.05
+      BESIDE_KIN = 0.08
+
       module_function
 
       # @param text [Reading::Text]
@@ -34,7 +39,14 @@ module Peony
         best, *rest = sorted.drop_while(&:short?)
         return [] unless best
 
-        [best, *rest.select { |f| f.fit >= [EASY.fetch(f.family, LEAST), BESIDE * best.fit].max }.reject(&:short?)]
+        [best, *rest.select { |f| f.fit >= asked(f.family, best) }.reject(&:short?)]
+      end
+
+      # How likely a family must be to be shown beside the best.
+      def asked(family, best)
+        return [LEAST_KIN, BESIDE_KIN * best.fit].max if KIN.fetch(best.family, []).include?(family)
+
+        [EASY.fetch(family, LEAST), BESIDE * best.fit].max
       end
 
       # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.

@@ -36,7 +36,8 @@ module Peony
           end
         end
         groups = Heads.joined(groups).reject { |_, blocks| blocks.empty? }
-        sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && groups.count { |other, _| other.equal?(head) } > 1) }
+        times = groups.map { |head, _| head.object_id }.tally
+        sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && times[head.object_id] > 1) }
         alone = sections.map { |s| paragraphs(s) }
         Kept.all(alone.flatten)
         sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }

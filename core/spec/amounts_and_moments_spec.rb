@@ -2,7 +2,7 @@
 
 # Amounts and moments in the many ways in which people write them.
 RSpec.describe "Amounts and moments" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
 
   describe "quantities" do
     {

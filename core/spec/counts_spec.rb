@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Peony::Reading::Counts do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
 
   it "tells how likely each number of independent events is" do
     shares = described_class.distribution([0.5, 0.5, 0.2])

@@ -2,7 +2,8 @@
 
 # Which forms are proposed first for what was read, and what they say.
 RSpec.describe "Forms that fit" do
-  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
+  include WordsRead
+
   def forms(words, family) = Peony::Figures::Proposals.for(read(words), family: family).map(&:form)
 
   def words_in(form, items)

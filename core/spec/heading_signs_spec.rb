@@ -2,7 +2,8 @@
 
 # What a heading promises, and whether what is told comes round.
 RSpec.describe Peony::Reading::HeadingSigns do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def signs(words) = described_class.of(text(words)).select { |_, v| v.positive? }.keys.map { |k| k.to_s.delete_prefix("hs:") }
   def open?(words) = text(words).then { |t| Peony::Reading::Signs.ends(t).fetch(:open).positive? }
 

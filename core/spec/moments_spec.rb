@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Peony::Reading::Moments do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def told(words) = text(words).moments.map { |m| [m.text, m.sort.round(2)] }
   def events(words) = Peony::Reading::Finder.members["timeline"].new(text(words)).find.items
 

@@ -2,9 +2,7 @@
 
 # Numbers, dates and changes as people write them in running text.
 RSpec.describe "Numbers told in passing" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
-  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
+  include WordsRead
 
   describe "quantities" do
     {

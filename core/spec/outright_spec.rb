@@ -2,7 +2,8 @@
 
 # Families whose words do not tell them outright, or tell them in an unusual way.
 RSpec.describe "Families told in unusual ways" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def seen_as(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find
   def titles(finding) = finding.items.map(&:title)
 

@@ -105,7 +105,7 @@ RSpec.describe "Passages of the sample world" do
   end
 
   describe "names" do
-    def names(words) = Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map(&:name)
+    def names(words) = Peony::Reading::Kept.all(Peony::Reading::Passages.of(Peony::Notes::Text.read(words))).map(&:title)
 
     it "calls paragraphs that share a heading by how they begin" do
       words = "Annual report of the food bank\n\nWho comes to us? Nearly half of our visitors are families with children. " \

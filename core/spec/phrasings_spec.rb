@@ -2,7 +2,8 @@
 
 # One sentence or two for each of the ways in which people say a thing: which values are found, or how many items.
 RSpec.describe "Phrasings" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def items(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named&.items.to_a
 
   {

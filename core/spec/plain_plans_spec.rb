@@ -2,11 +2,7 @@
 
 # Turns of phrase of handbooks, plans and lessons in the sciences.
 RSpec.describe "Plain plans and handbooks" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
-  def told(family, words) = found(family, words).items.map { |i| [i.title, i.value] }
-  def titles(family, words) = found(family, words).items.map(&:title)
-  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+  include WordsRead
 
   describe "parts" do
     it "takes cents of a euro for shares, on either side of what they went to" do

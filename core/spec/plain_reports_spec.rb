@@ -2,12 +2,7 @@
 
 # Turns of phrase of reports, minutes and school books, which say things plainly.
 RSpec.describe "Plain reports" do
-  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
-  def told(family, words) = found(family, words).items.map { |i| [i.title, i.value] }
-  def titles(family, words) = found(family, words).items.map(&:title)
-  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
+  include WordsRead
 
   describe "parts" do
     it "takes a fraction for so many of what was counted, and works out the rest" do

@@ -3,7 +3,8 @@
 require_relative "../training/corpus"
 
 RSpec.describe Peony::Reading::Rivals do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def sides(words) = described_class.of(text(words))
   def names(words) = sides(words)&.map(&:name)
 

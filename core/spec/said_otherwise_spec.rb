@@ -2,10 +2,8 @@
 
 # The same things said in other words: what a reader takes for granted, and what only looks like a number, an hour or an item.
 RSpec.describe "Said otherwise" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
-  def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
-  def titles(family, words) = found(family, words)&.items&.map(&:title)
+  include WordsRead
+
   def values(family, words) = found(family, words)&.items&.map(&:value)
 
   describe "quantities" do

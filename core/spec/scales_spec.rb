@@ -3,7 +3,8 @@
 # Amounts in minutes and seconds, kilometres and metres are of one kind.
 RSpec.describe Peony::Reading::Scales do
   def amount(value, unit) = Peony::Reading::Quantity.new(value: value, unit: unit, text: value.to_s, from: 0, to: 1)
-  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
+  include WordsRead
+
   def change(words) = read(words).findings.find { |f| f.family == "change" }
 
   it "puts two amounts into the smaller of their units" do

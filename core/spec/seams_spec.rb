@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Peony::Reading::Seams do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def joints(words) = text(words).then { |t| t.sentences.flat_map { |s| described_class.joints(s).map(&:kind) } }
   def parts(words, family) = described_class.parts(text(words), family).map(&:text)
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Peony::Reading::Stems do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
 
   it "cuts words to their first letters, each once, with the marks that tell something" do
     expect(described_class.of("Again and again the kettle: boiling?")).to eq(%w[again and the kettl : boili ?])

@@ -2,10 +2,7 @@
 
 # What finders make of prose that leaves out what tables say outright.
 RSpec.describe "Told in prose" do
-  def read(words) = Peony::Reading.of(Peony::Notes::Text.read(words))
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
-  def titles(family, words) = found(family, words).items.map(&:title)
+  include WordsRead
 
   describe "what things do" do
     it "takes a word in -s behind one thing for what it does" do

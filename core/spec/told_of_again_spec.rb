@@ -2,7 +2,8 @@
 
 # Those whom one sentence names, and what later sentences tell of them; which of two values is the earlier one.
 RSpec.describe "What is told of again" do
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))).find&.named
+  include WordsRead
+
   def tree(items) = items.to_h { |i| [i.title, tree(i.children)] }
 
   it "puts people right below whom they report to, and theirs below them" do

@@ -2,9 +2,9 @@
 
 # What single turns of phrase are read as: for each family the items that its finder makes of them.
 RSpec.describe "Turns of phrase" do
-  def text(words) = Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read(words)))
+  include WordsRead
+
   def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find
-  def titles(family, words) = found(family, words)&.items&.map(&:title)
   def quantities(words) = text(words).quantities.map { |q| [q.value, q.unit] }
 
   describe "changes" do

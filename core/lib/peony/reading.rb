@@ -21,8 +21,8 @@ module Peony
       # @return [Finding, nil] the best
       def best = findings.first
 
-      # @return [String, nil]
-      def title = passage.name
+      # @return [String, nil] the heading of the passage, or where others share that, how its own words begin
+      def title = passage.part? ? Opening.of(passage.text) || passage.heading : passage.heading
 
       # @return [Array<Item>]
       def items = best ? best.items : []

@@ -30,9 +30,6 @@ module Peony
 
       def part? = @part
 
-      # @return [String, nil] what it is called: its heading, or where others share that, how its own words begin
-      def name = part? ? Reading::Opening.of(text) || heading : heading
-
       # @return [String] names the passage while its first block lives
       def id = blocks.first&.id
 

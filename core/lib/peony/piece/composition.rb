@@ -212,7 +212,10 @@ module Peony
         most = wide * (large ? 0.56 : 1.6)
         high = figure(pick, x, @y, wide, [room, most].min, large: large) if room > piece.height * ENOUGH
         # What is cut in little room is whole on the next page.
-        high = page["objects"].pop && nil if high && @cuts.positive? && room < piece.height * 0.3
+        if high && @cuts.positive? && room < piece.height * 0.3
+          page["objects"].pop
+          high = nil
+        end
         unless high
           turn
           high = figure(pick, x, @y, wide, [room, most].min, large: large)

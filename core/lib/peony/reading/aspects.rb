@@ -41,7 +41,7 @@ module Peony
 
       # Of "They keep 90 % of the warmth" the aspect is the warmth, of "It was 78 % full" how full it was: a sign names none.
       def unit_name(quantity, clause)
-        return "price" if quantity.unit.match?(/\A[A-Z]{3}\z/)
+        return "price" if Units.money?(quantity.unit)
         return quantity.unit unless quantity.unit == "%"
 
         behind = text.string[quantity.to...clause.to].to_s

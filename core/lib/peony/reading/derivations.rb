@@ -127,7 +127,7 @@ module Peony
       end
 
       def comparison(text, _finding)
-        text.quantities.group_by(&:unit).values.select { |l| l.size == 2 && l.first.unit.match?(/\A[A-Z]{3}\z/) }.map { |a, b| Arithmetic.difference(a, b) }
+        text.quantities.group_by(&:unit).values.select { |l| l.size == 2 && Units.money?(l.first.unit) }.map { |a, b| Arithmetic.difference(a, b) }
       end
     end
   end

@@ -201,7 +201,7 @@ module Peony
       end
 
       def led_like_next?(measure)
-        word = text.string[measure.quantity.to, 12].to_s[/\A (?:on|in|for|at|by|to|from|with) /] or return false
+        word = text.string[measure.quantity.to, 12].to_s[Measures::LED] or return false
         text.measures.any? { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from && m.span.text.start_with?("#{m.quantity.text}#{word}") }
       end
 

@@ -19,7 +19,7 @@ module Peony
       end
 
       def age?(quantity, before, last)
-        before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !last&.unit.to_s.match?(/\A(?:%|[A-Z]{3})\z/) && before.match?(SOMEBODY)
+        before.match?(AGED) && quantity.value.between?(1, 110) && quantity.value.is_a?(Integer) && !(last && (last.unit == "%" || Units.money?(last.unit))) && before.match?(SOMEBODY)
       end
     end
   end

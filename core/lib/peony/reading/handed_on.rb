@@ -185,8 +185,8 @@ module Peony
 
       # "96 minutes on short films, 71 on messages": the same small word behind both.
       def led_alike?(quantity, last)
-        word = text.string[last.to, 12].to_s[/\A (?:on|in|for|at|by|to|from|with)\b/]
-        word && last.said && !Units.counted?(last.unit) && text.string[quantity.to, word.length + 1].to_s.match?(/\A#{word} /)
+        word = text.string[last.to, 12].to_s[Measures::LED]
+        word && last.said && !Units.counted?(last.unit) && text.string[quantity.to, word.length] == word
       end
 
       # "It is 24 degrees. There were 140 a week": where it says that there were so many, nothing is measured.

@@ -31,7 +31,7 @@ module Peony
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
 
-      def money = @said.map(&:unit).find { |u| u.match?(/\A[A-Z]{3}\z/) }.to_s
+      def money = @said.map(&:unit).find { |u| Units.money?(u) }.to_s
     end
   end
 end

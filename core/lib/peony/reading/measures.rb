@@ -12,6 +12,8 @@ module Peony
       # Where the words of one number end and those of the next begin.
       BREAK = /[;:]\s+|,\s+(?:and |but |then |while )?|\s+(?:and|but|while|whereas)\s+|\s[–—]\s|\.\s+|\n/
 
+      # "96 minutes | on | short films": the small word that leads from a number to what it is of.
+      LED = /\A (?:on|in|for|at|by|to|from|with) /
       # Words that go on about the number before them.
       GOES_ON = /\A(?:which|who|still|though|at least|by (?:then|which))\b/
 

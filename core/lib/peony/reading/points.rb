@@ -40,7 +40,7 @@ module Peony
         chances = Strays.chances(text, spans, family)
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
-        kept |= [0] if orders?(spans)
+        kept |= [0] if orders?(text, spans)
         kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -54,9 +54,9 @@ module Peony
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.
       def run_in?(text, spans)
         head = spans.first
-        return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !Words.imperative?(head.text)
+        return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !text.told?(head)
 
-        head.text.split.one? || (head.text.split.size <= 3 && Words.imperative?(spans[1].text))
+        head.text.split.one? || (head.text.split.size <= 3 && text.told?(spans[1]))
       end
 
       # "How a road was built: | surveyors marked the line": what it is about leads to the first.
@@ -66,7 +66,7 @@ module Peony
       end
 
       # "Fold the sheet in half. Bring the corners to the middle. ...": where all tell what to do, the first one does too.
-      def orders?(spans) = spans.size > 2 && spans.all? { |s| Words.imperative?(s.text) }
+      def orders?(text, spans) = spans.size > 2 && spans.all? { |s| text.told?(s) }
 
       # "What could go wrong? The price may rise. ...": what is asked once, at the beginning, is what all the others answer.
       def asked?(text, spans) = spans.size > 3 && spans.first.text.end_with?("?") && text.string.count("?") == 1

@@ -25,7 +25,7 @@ module Peony
       # @return [Array<Ratio>]
       def of(text)
         said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
-        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !r.whole.unit.match?(/\A[A-Z]{3}\z/)) } } + said).sort_by do |r|
+        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
         end
@@ -103,7 +103,7 @@ module Peony
         return [] unless text.all_words.match?(GOAL) || text.string.match?(OF_IT)
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
-        kinds = list.group_by { |q| q.unit.match?(/\A[A-Z]{3}\z/) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
+        kinds = list.group_by { |q| Units.money?(q.unit) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
         pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && goal?(text, *l) }.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []
       end

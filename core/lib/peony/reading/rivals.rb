@@ -66,7 +66,7 @@ module Peony
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
-      def all?(text, span) = text.sentences.any? { |s| s.from <= span.from && span.to <= s.to && s.text.match?(ALL) }
+      def all?(text, span) = text.once(:told_of_all) { text.sentences.select { |s| s.text.match?(ALL) } }.any? { |s| s.from <= span.from && span.to <= s.to }
 
       COMPARED = /\b(?:lower|higher|cheaper|dearer|larger|smaller|longer|shorter|better|worse|further|nearer|the same)\W*\z/i
 

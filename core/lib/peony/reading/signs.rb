@@ -82,7 +82,7 @@ module Peony
           one_number: one(quantities.size == 1),
           many_numbers: one(quantities.size >= 5),
           percent: [quantities.count { |q| q.unit == "%" } / 4.0, 1].min,
-          money: one(quantities.any? { |q| q.unit.match?(/\A[A-Z]{3}\z/) }),
+          money: one(quantities.any? { |q| Units.money?(q.unit) }),
           main_unit: main && quantities.size >= 3 ? main.last.to_f / quantities.size : 0.0,
           kinds: quantities.size >= 3 ? quantities.map(&:unit).uniq.size.to_f / quantities.size : 0.0,
           falling: slope(ladder, :>),

@@ -18,7 +18,7 @@ module Peony
         # "Three in four of you" is no part of anything else.
         ratios = Ratios.direct(text).reject(&:goal).flat_map { |r| [r.part, r.whole] }
         numbers = amounts(text).reject { |m| m.unit == "%" || text.string[[0, m.quantity.from - 16].max...m.quantity.from].match?(EARLIER) || ratios.any? { |q| q.equal?(m.quantity) } }
-        money = numbers.select { |m| m.unit.match?(/\A[A-Z]{3}\z/) }
+        money = numbers.select { |m| Units.money?(m.unit) }
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
@@ -31,7 +31,7 @@ module Peony
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]
       def amounts(text)
-        whole = text.measures.find { |m| (Units.counted?(m.unit) || m.unit.match?(/\A[A-Z]{3}\z/)) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
+        whole = text.measures.find { |m| (Units.counted?(m.unit) || Units.money?(m.unit)) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
         text.measures.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
       end
 

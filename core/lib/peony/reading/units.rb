@@ -110,7 +110,10 @@ module Peony
       def measure?(word) = MEASURES.key?(word) || MEASURES.value?(word)
 
       # @return [Boolean] whether the unit counts things, not amounts
-      def counted?(unit) = unit != "" && !unit.match?(/\A[A-Z]{3}\z/) && !MEASURES.value?(unit)
+      def counted?(unit) = unit != "" && !money?(unit) && !MEASURES.value?(unit)
+
+      # @return [Boolean] whether the unit is a currency: three capital letters, as ISO 4217 has them
+      def money?(unit) = unit.match?(/\A[A-Z]{3}\z/)
     end
   end
 end

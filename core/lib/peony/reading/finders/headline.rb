@@ -89,7 +89,7 @@ module Peony
 
         # Large numbers, shares and money strike; small counts do not.
         def weight(quantity)
-          return 2 if quantity.unit == "%" || quantity.unit.match?(/\A[A-Z]{3}\z/)
+          return 2 if quantity.unit == "%" || Units.money?(quantity.unit)
           return 0.5 if quantity.value < 10 && quantity.unit != "times"
 
           1 + (Math.log10(quantity.value.abs + 1) / 10)
@@ -105,6 +105,12 @@ module Peony
         # "One in five", not "7,300 coats in eleven countries".
         def so_many?(one, two) = one.value < two.value && text.string[one.to...two.from].match?(Ratios::STRICT)
 
+        def before_next(words, quantity)
+          at = words.index(quantity.text)
+          cut = at && words[0...at].index(/\s+(?:and|but)\s/)
+          cut ? words[0...cut] : words
+        end
+
         # A detail that would only repeat number and title is left out.
         def said_already?(span, words, quantity)
           span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
@@ -118,7 +124,7 @@ module Peony
           following = text.quantities_in(span).find { |q| q.from > quantity.to }
           rest = rest.split(/,\s+/).first.to_s if following
           # "640 new customers | and lost 95"
-          rest = rest.sub(/\s+(?:and|but)\s+.*#{Regexp.escape(following.text)}.*/m, "") if following
+          rest = before_next(rest, following) if following
           rest = "" if Units.measure?(rest.downcase)
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)

@@ -15,7 +15,7 @@ module Peony
 
         def find
           # Of money alone nothing is measured against anything else.
-          return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && q.unit.match?(/\A[A-Z]{3}\z/) }
+          return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && Units.money?(q.unit) }
 
           couples = rows || Couples.of(text, text.quantities)
           found = couples.size < 3 ? [] : items(couples)

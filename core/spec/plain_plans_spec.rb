@@ -143,6 +143,11 @@ RSpec.describe "Plain plans and handbooks" do
   end
 
   describe "comparisons" do
+    it "tells two of one kind apart by their names, and keeps what goes on about each" do
+      words = "Two wools are sold most. Hollin wool is coarse, grey and very strong; a ball costs 4.80 euros. Tarn wool is soft and white. It comes from lambs and costs 7.20 euros a ball."
+      expect(titles("comparison", words)).to eq(["Hollin wool", "Tarn wool"])
+    end
+
     it "takes neither what is told of both for a third nor leaves out ours" do
       words = "The forest week is for children who like mud: they sleep in tents, cook over a fire and walk a good deal. " \
               "The harbour week has bunks and a proper kitchen, and most of the day is spent in small boats. Swimming badges are needed for the second, but not for the first."

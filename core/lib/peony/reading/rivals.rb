@@ -60,13 +60,16 @@ module Peony
 
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         sides, strange = deal(text, spans, held, heads, names, first[0])
-        return nil unless common || numbered?(text, spans, first) || full?(sides, strange)
-        return nil if sides.any? { |list| words(list) < 4 } || sums_up?(sides, spans)
+        apart = common || numbered?(text, spans, first) || full?(sides, strange) || (names - owned(text).map { |name| name[0, 6] }).empty?
+        return nil if !apart || scant?(sides, spans)
 
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
 
       def all?(text, span) = text.once(:told_of_all) { text.sentences.select { |s| s.text.match?(ALL) } }.any? { |s| s.from <= span.from && span.to <= s.to }
+
+      # A side that says hardly anything, or only sums up.
+      def scant?(sides, spans) = sides.any? { |list| words(list) < 4 } || sums_up?(sides, spans)
 
       COMPARED = /\b(?:lower|higher|cheaper|dearer|larger|smaller|longer|shorter|better|worse|further|nearer|the same)\W*\z/i
 
@@ -134,7 +137,16 @@ module Peony
           pairs = leading_pairs(text)
           plain = pairs.select { |first, second| first.tag == "jj" && second.noun? }
           named = pairs.select { |first, second| first.noun? && second.text.match?(/\A(?:[[:upper:]][[:lower:]]*|\d+)\z/) }
-          (apart(plain, 1, 0) + apart(named, 0, 1) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])).uniq
+          (apart(plain, 1, 0) + apart(named, 0, 1) + owned(text) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])).uniq
+        end
+      end
+
+      # "Hollin wool … Tarn wool"
+      # @return [Array<String>] the names, in lower case
+      def owned(text)
+        text.once(:owned_kinds) do
+          pairs = leading_pairs(text).select { |first, second| first.noun? && second.noun? && first.text.match?(/\A[[:upper:]][[:lower:]]+\z/) && second.text.match?(/\A[[:lower:]]/) }
+          apart(pairs, 1, 0)
         end
       end
 

@@ -24,7 +24,7 @@ module Peony
         end
 
         # "Way", "first month most of them": all of it, or what it begins with.
-        def named_by?(title, told) = title.split.one? ? told.include?(title) : title.start_with?("#{told.split.drop(1).last(2).join(' ')} ")
+        def named_by?(title, told) = title.split.one? ? told.include?(title) : "#{title} ".start_with?("#{told.split.drop(1).last(2).join(' ')} ")
 
         def dense? = text.sentences.size <= 2
         def units = nodes.size >= 2 ? nodes.map { |n| Span.new(text: "#{n.span.text} #{n.inside}") } : text.sentences

@@ -21,8 +21,7 @@ group :test do
   gem "capybara", "~> 3.40"
   gem "caxlsx", "~> 4.0"
   gem "cuprite", "~> 0.15"
-  gem "lbfgsb", "~> 0.6", require: false # with numo-narray: fits the weights of the reading (core/training)
-  gem "numo-narray", "~> 0.9.2", require: false
+  gem "lbfgsb", "~> 0.6", require: false # fits the weights of the reading (core/training)
   gem "rack-test", "~> 2.1"
   gem "rexml", "~> 3.4", require: false # svg-graph needs it
   gem "rspec", "~> 3.13"

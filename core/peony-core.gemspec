@@ -13,6 +13,7 @@ Gem::Specification.new do |spec|
   spec.add_dependency "ffi", "~> 1.16"
   spec.add_dependency "json_schemer", "~> 2.1"
   spec.add_dependency "nokogiri", "~> 1.18.0"
+  spec.add_dependency "numo-narray", "~> 0.9.2"
   spec.add_dependency "pdf-reader", "~> 2.12"
   spec.add_dependency "roo", "~> 3.0.0"
   spec.add_dependency "ruby-vips", "~> 2.2"

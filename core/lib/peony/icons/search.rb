@@ -110,18 +110,10 @@ module Peony
       def forms(word) = [word, word.delete_suffix("s"), word.delete_suffix("es"), word.sub(/ies\z/, "y")].uniq.reject { |w| w.length < 3 }
 
       def near(word, index, least = NEAR, most = 5)
-        own = Reading::Vectors.middle([word]) or return []
-        index[:vectors].filter_map { |name, vector| (c = dot(own, vector)) >= least ? [name, c] : nil }.max_by(most, &:last)
-      end
+        own = index[:known].any? && Reading::Vectors.middle([word])
+        return [] unless own
 
-      def dot(one, two)
-        sum = 0.0
-        i = 0
-        while i < 100
-          sum += one[i] * two[i]
-          i += 1
-        end
-        sum
+        index[:known].zip(index[:vectors].dot(own).to_a).select { |_, cosine| cosine >= least }.max_by(most, &:last)
       end
 
       def beginnings(word, set) = word.length < 2 ? [] : Icons.sets.fetch(set).each_key.select { |name| name.start_with?(word) }.first(40)
@@ -135,8 +127,8 @@ module Peony
             icon.words.each { |word| names[word] << icon if word.length > 2 }
             icon.tags.each { |tag| tags[tag] << icon }
           end
-          vectors = names.keys.filter_map { |word| (vector = Reading::Vectors.middle([word])) && [word, vector] }
-          { names: names.to_h, tags: tags.to_h, vectors: vectors }
+          known = names.keys.select { |word| Reading::Vectors.known?(word) }
+          { names: names.to_h, tags: tags.to_h, known: known, vectors: Numo::DFloat[*known.map { |word| Reading::Vectors.middle([word]).to_a }] }
         end
       end
     end

@@ -105,6 +105,13 @@ module Peony
           }]
       }.freeze
 
+      # What must stand in the words, where that is sought sooner than the whole: by a part of the pattern.
+      NEEDED = { "January" => /\b#{MONTH}/, "years (?:ago|back)" => /years (?:ago|back)/i, " AD" => /AD/, "Lesson" => /\d/, "lesson" => /\d/ }.freeze
+
+      # The patterns in their order, in runs that need the same.
+      SOUGHT = PATTERNS.chunk_while { |a, b| [a, b].map { |pattern, _| NEEDED.keys.find { |said| pattern.source.include?(said) } }.uniq.size == 1 }
+                       .map { |run| [NEEDED.find { |said, _| run.first.first.source.include?(said) }&.last, run] }.freeze
+
       TOOK = /(?:\bin|\btime of|\()\s?\z/
       RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
       PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b[Aa]t (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
@@ -119,7 +126,7 @@ module Peony
         return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
         taken = []
-        PATTERNS.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) }
+        SOUGHT.each { |needed, patterns| patterns.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) } if needed.nil? || string.match?(needed) }
         RowsOfDates::ALL.each { |pattern, kind, sort, where| scan(string, pattern, kind, sort, taken) if enough?(string, pattern, kind, where, taken) }
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)

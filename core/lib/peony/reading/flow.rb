@@ -43,7 +43,7 @@ module Peony
       def reach(word)
         @middles ||= KINDS.values.map { |seeds| Vectors.middle(seeds) }
         @reach ||= {}
-        return UNKNOWN unless Vectors.of(word)
+        return UNKNOWN unless Vectors.known?(word)
 
         @reach[word] ||= Vectors.middle([word]).then { |own| @middles.map { |middle| Vectors.cosine(own, middle) } }
       end

@@ -65,7 +65,7 @@ module Peony
         describes = token.tag.start_with?("jj")
         said = (noun || verb || describes) && !Words::STOP.include?(low)
         Word.new(noun: noun, verb: verb, finite: token.finite?, describes: describes, said: said, light: low.match?(LIGHT), long: low.length >= 8,
-                 number: token.tag == "cd", name: token.tag == "nnp", rare: said && noun && !low.match?(/\d/) && Vectors.of(low).nil?,
+                 number: token.tag == "cd", name: token.tag == "nnp", rare: said && noun && !low.match?(/\d/) && !Vectors.known?(low),
                  often: said ? often.fetch(stem(token), 1) : 0, heading: said && heading.include?(stem(token)))
       end
 

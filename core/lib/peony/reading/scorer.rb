@@ -65,19 +65,9 @@ module Peony
       # @param signs [Hash{Symbol => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
-        table = Weights.by_sign
-        size = Weights.families.size
-        sums = Array.new(size, 0.0)
-        signs.each do |name, value|
-          next if value == 0 || (weights = table[name]).nil?
-
-          at = 0
-          # By hand, for there are hundreds of signs and each counts for every family.
-          while at < size
-            sums[at] += weights[at] * value
-            at += 1
-          end
-        end
+        rows, table = Weights.by_sign
+        known = signs.select { |name, value| value != 0 && rows.key?(name) }
+        sums = known.empty? ? [0.0] * Weights.families.size : Numo::DFloat.cast(known.values).dot(table[rows.values_at(*known.keys), true]).to_a
         Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end
     end

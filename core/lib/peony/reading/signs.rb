@@ -177,7 +177,7 @@ module Peony
 
       # Where the words lie among all words.
       def meaning(text)
-        text.middle ? MEANING.zip(text.middle).to_h : {}
+        text.middle ? MEANING.zip(text.middle.to_a).to_h : {}
       end
 
       # How the beginning and the end hang together.

@@ -22,6 +22,16 @@ module Peony
         def word? = text.match?(/\A[[:alpha:]]/)
       end
 
+      # The tagger takes every word in single letters to write its first one small, and asks for the same words again and again.
+      class Tagger < EngTagger
+        def lcfirst(word) = word[0].downcase + word[1..]
+        def split_punct(text) = (@split ||= {}).fetch(text) { @split.size < KEPT ? @split[text] = super : super }
+        def clean_word(word) = (@cleaned ||= {}).fetch(word) { @cleaned.size < KEPT ? @cleaned[word] = super : super }
+        def assign_tag(before, word) = ((@assigned ||= {})[before] ||= {}).fetch(word) { |w| @assigned[before].size < KEPT ? @assigned[before][w] = super : super }
+
+        KEPT = 20_000
+      end
+
       @lock = Mutex.new
 
       module_function
@@ -77,13 +87,8 @@ module Peony
       end
 
       def tagged(string)
-        @lock.synchronize do
-          @tagger ||= EngTagger.new
-          (@tagger.get_readable(string.tr("/", " ")) || "").split.filter_map do |pair|
-            word, _, tag = pair.rpartition("/")
-            [word, tag.downcase] unless word.empty?
-          end.flat_map { |word, tag| stopped(word, tag) }
-        end
+        pairs = @lock.synchronize { (@tagger ||= Tagger.new).tag_pairs(string.tr("/", " ")) }
+        pairs.flat_map { |word, tag| stopped(word, tag.name) }
       end
     end
   end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "numo/narray"
+
 module Peony
   module Reading
     # What words mean, as vectors: 36,000 English words with 100 numbers of 8 bits each (assets/words).
@@ -10,38 +12,32 @@ module Peony
       module_function
 
       # @param word [String] lower case
-      # @return [Array<Integer>, nil]
-      def of(word)
-        at = index[word] or return nil
-        # Unpacked once: there are not so many words, and each comes again and again.
-        (@unpacked ||= [])[at] ||= @bytes[at * SIZE, SIZE].unpack("c*").freeze
-      end
+      # @return [Boolean]
+      def known?(word) = index.key?(word)
 
       # @param words [Array<String>]
-      # @return [Array<Float>, nil] the middle of their vectors, of length 1
+      # @return [Numo::DFloat, nil] the middle of their vectors, of length 1; nil where none of them is known
       def middle(words)
-        list = words.filter_map { |w| of(w) }
-        return nil if list.empty?
+        rows = words.filter_map { |w| index[w] }
+        return nil if rows.empty?
 
-        sum = list.transpose.map(&:sum)
-        length = Math.sqrt(sum.sum { |x| x * x })
-        length.zero? ? nil : sum.map { |x| x / length }
+        sum = Numo::DFloat.cast(@table[rows, true]).sum(0)
+        length = Math.sqrt(sum.dot(sum))
+        length.zero? ? nil : sum / length
       end
 
+      # @param one [Numo::DFloat, nil]
+      # @param other [Numo::DFloat, nil]
       # @return [Float] cosine of two vectors of length 1; 0 where one is missing
-      def cosine(one, other)
-        return 0.0 unless one && other
-
-        sum = 0.0
-        one.each_with_index { |x, at| sum += x * other[at] }
-        sum
-      end
+      def cosine(one, other) = one && other ? one.dot(other) : 0.0
 
       def index
         @index || @lock.synchronize do
           @index ||= begin
-            words, @bytes = File.binread(File.join(ASSETS, "words", "vectors.bin")).split("\n\n", 2)
-            words.force_encoding("UTF-8").split("\n").each_with_index.to_h
+            words, bytes = File.binread(File.join(ASSETS, "words", "vectors.bin")).split("\n\n", 2)
+            list = words.force_encoding("UTF-8").split("\n")
+            @table = Numo::Int8.from_binary(bytes, [list.size, SIZE])
+            list.each_with_index.to_h
           end
         end
       end

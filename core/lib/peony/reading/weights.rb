@@ -15,10 +15,13 @@ module Peony
       def families = all.fetch("families")
 
       # The same the other way round: a passage shows a few hundred signs, and each is looked up once for all families.
-      # @return [Hash{Symbol => Array<Float>}] for each sign what it weighs, in the order of {families}
+      # @return [Array(Hash{Symbol => Integer}, Numo::DFloat)] for each sign its row, and in a row what it weighs for each of the {families}
       def by_sign
         known = all
-        (@by_sign ||= {})[known.object_id] ||= families.values.flat_map(&:keys).uniq.to_h { |name| [name.to_sym, families.values.map { |weights| weights.fetch(name, 0.0) }] }
+        (@by_sign ||= {})[known.object_id] ||= begin
+          names = families.values.flat_map(&:keys).uniq
+          [names.each_with_index.to_h { |name, row| [name.to_sym, row] }, Numo::DFloat[*names.map { |name| families.values.map { |weights| weights.fetch(name, 0.0) } }]]
+        end
       end
 
       # The weights of signs that count for every family, and once more for one by itself, or for a place.

@@ -25,6 +25,7 @@ module Peony
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
+      ONE_TEN = /\ba(?= (?:metre|pound|euro) #{Numbers::WORD}\b)/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
       MOST = 240
@@ -213,7 +214,7 @@ module Peony
 
       # "An hour and a half", "a mile and a half"; "a metre ten".
       def halves(text, taken, found)
-        each_match(text.string, /\ba(?= (?:metre|pound|euro) #{Numbers::WORD}\b)/i, taken) do |m|
+        each_match(text.string, ONE_TEN, taken) do |m|
           length, hundredths = Units.hundredths(text.string[m.end(0), 40])
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths

@@ -25,7 +25,7 @@ RSpec.describe "Plain plans and handbooks" do
   describe "amounts" do
     it "knows acidity, and does not take the reach of a scale for a change" do
       words = "The pH scale runs from 0 to 14. Lemon juice has a pH of 2, vinegar 3, rain about 5.6, pure water 7, sea water 8 and soap 10."
-      expect(told("ranking", words)).to eq([["Lemon juice", 2], ["Vinegar", 3], ["Rain about", 5.6], ["Pure water", 7], ["Sea water", 8], ["Soap", 10]])
+      expect(told("ranking", words)).to eq([["Lemon juice", 2], ["Vinegar", 3], ["Rain", 5.6], ["Pure water", 7], ["Sea water", 8], ["Soap", 10]])
       expect(text(words).changes).to be_empty
     end
 

@@ -41,7 +41,8 @@ module Peony
 
         match = lead.text.downcase.match(ANNOUNCED)
         said = match && Numbers.count(match[1])
-        return nil if said.nil? || said == listed
+        # "Two ideas compared" above a table: they are its columns.
+        return nil if said.nil? || said == listed || Crossed.table(text, text.tree)&.last&.size == said
 
         right = Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to)
         Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: right)

@@ -8,6 +8,9 @@ module Peony
       # What leads on to what is left: ", and the rest", "and films the rest".
       TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
 
+      # "Posters and printing take | 6,300"
+      TAKES = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|for)\z/i
+
       private
 
       # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
@@ -43,8 +46,8 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          part(without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, ""), without_rest(without(m.span, m.quantity)),
-               m.quantity, [m.span])
+          name = without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES, "")
+          part(name, without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
         end
       end
 

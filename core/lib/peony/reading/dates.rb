@@ -116,6 +116,7 @@ module Peony
       RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
       PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b[Aa]t (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
+      HOURS = /\b(?:hours|open(?:s|ed)?|close[sd]?|start|leave|work|shifts?|lessons?|o['’]clock|morning|afternoon|evening|lunch|break|desk|daily|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b/i
       LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
       module_function
@@ -136,6 +137,7 @@ module Peony
       # Whether there are enough of its like, or of its kind, to take it for a moment.
       def enough?(string, pattern, kind, where, taken)
         return string.scan(pattern).size >= 3 if where == :row
+        return string.match?(HOURS) if where == :hours
 
         taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
       end

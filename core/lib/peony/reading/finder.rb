@@ -22,6 +22,9 @@ module Peony
 
       OUT_OF = leading("in|out of|of every")
 
+      # What leads to the name of the first, and of the next.
+      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|commonest|top|best|worst|busiest|biggest|largest)(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)\s*[(,:]?\s*\z/i
+
       class << self
         attr_reader :name_of_family
 
@@ -180,6 +183,7 @@ module Peony
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         # "At Stang | it is 2 m wide": where it is names it.
         lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
+        lead = without_tail(lead)
         # "The remaining 80 | to visitors"
         lead = [] if lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) }
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
@@ -189,8 +193,17 @@ module Peony
         tidy(after.empty? ? before : after)
       end
 
+      # "Uranus at | 51,000", "duck lake only", "cats | up to 64,000": what leads to the number is no name.
+      def without_tail(tokens)
+        tokens = tokens[0..-2] while tokens.size > 1 && tokens.last.low.match?(/\A(?:only|just|about|nearly|at|to)\z/)
+        tokens.size > 1 && tokens.last.low == "up" && text.string[tokens.last.to, 3] == " to" ? tokens[0..-2] : tokens
+      end
+
       # A name that stands by itself beside its number.
       def plain_name(measure, before)
+        # "The most frequent answer was | the staff (204)", "followed by | the range (96)"
+        told = before[BEST_IS, :what]
+        return told if told
         # "Crumble (61), trifle (44)"
         return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
         # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.

@@ -11,11 +11,22 @@ module Peony
       COUNTED_AGED = /\d(?: of (?:them|these|those|us))? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
 
+      OLDER = /\b(?:older|age|ages|aged|ageing|growing up|years old|life)\b/i
+
       private
 
       def aged
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
+        at_ages(ages)
         ages.each { |q| q.unit = "years" if text.string[[0, q.from - 36].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+      end
+
+      # "At 20 most people hear up to 18,000 hertz, at 40 up to 14,000 ...", where it is told of growing older.
+      def at_ages(ages)
+        at = ages.select { |q| q.value.is_a?(Integer) && text.string[[0, q.from - 4].max...q.from].match?(/\bat \z/i) }
+        return unless at.size >= 3 && at.map(&:value).each_cons(2).all? { |a, b| a < b } && "#{text.passage.heading} #{text.string}".match?(OLDER)
+
+        at.each { |q| q.unit = "years" }
       end
 
       def age?(quantity, before, last)

@@ -58,12 +58,23 @@ module Peony
           # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
           last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || share_on?(q, i)) && !aside?(q, last)
         end
+        counted_alike
         shorten
       end
 
       private
 
       attr_reader :text
+
+      # "About 50 gulden ... 12 gulden in 1460": a thing behind several numbers is what they count, though its plural has no -s.
+      def counted_alike
+        bare = @list.select { |q| q.unit.empty? }.group_by do |q|
+          text.tokens_after(q.to, 1).first&.then do |t|
+            t.low if t.from <= q.to + 1 && t.tag == "nn" && t.low.length > 2 && !Words::STOP.include?(t.low)
+          end
+        end
+        bare.each { |word, list| list.each { |q| q.unit = word } if word && list.size > 1 && !Tokens.deed?(word) && !Units.measure?(word) }
+      end
 
       # "At the top it was minus 7": below zero is the cold, where it is measured.
       def frozen

@@ -55,13 +55,13 @@ module Peony
 
       # What is counted or measured in a stretch: no time that goes by, no fraction in words, no small rough number.
       def numbers(text, span)
-        text.quantities_in(span).reject { |q| Turned.difference?(text, q) || (q.approximate && q.value < 3) || (q.unit == "%" && !q.text.match?(/\d/)) || HandedOn.passing?(text, q) }
+        text.quantities_in(span).reject { |q| Turned.no_value?(text, q) || (q.approximate && q.value < 3) || (q.unit == "%" && !q.text.match?(/\d/)) || HandedOn.passing?(text, q) }
       end
 
       # Quantities of one entry, or of one clause group of a sentence.
       def groups(text)
         spans = text.tree.size >= 2 ? text.tree.map(&:span) : text.sentences.flat_map { |s| parted(text, s) }
-        spans.map { |s| [s, text.quantities_in(s).reject { |q| (q.approximate && q.value < 3) || Turned.difference?(text, q) }] }
+        spans.map { |s| [s, text.quantities_in(s).reject { |q| (q.approximate && q.value < 3) || Turned.no_value?(text, q) }] }
       end
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
@@ -106,7 +106,7 @@ module Peony
 
       # "Half of them", "eleven out of twenty", "2,100 more than last year": nothing that was one value and became another.
       def no_value?(text, quantity)
-        (quantity.unit == "%" && !quantity.text.match?(/\d/)) || Turned.difference?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\bout of \z/)
+        (quantity.unit == "%" && !quantity.text.match?(/\d/)) || Turned.no_value?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\bout of \z/)
       end
 
       # The first value stands in one sentence, the second in the next.
@@ -161,15 +161,19 @@ module Peony
         start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from
         return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }
 
-        tokens = text.tokens_in(Span.new(from: start, to: one.from))
-        tokens = after_comma(tokens)
-        verb = tokens.index { |t| t.finite? && t.low != "opened" }
-        nouns = verb ? tokens.first(verb) : tokens
-        run = nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
+        run = subject(text, after_comma(text.tokens_in(Span.new(from: start, to: one.from))))
         # "In the old days 38 passengers made a tram": not the days changed.
         return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 
         run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : counted(text, one)
+      end
+
+      # The words before the verb. "In 1950 | rainforests covered": when it was is not what changed.
+      def subject(text, tokens)
+        tokens = tokens.drop_while { |t| text.dates.any? { |d| t.from >= d.from && t.to <= d.to } }
+        verb = tokens.index { |t| t.finite? && t.low != "opened" } || tokens.each_cons(2).find_index { |a, b| a.tag == "nns" && b.tag == "vbn" }&.succ
+        nouns = verb ? tokens.first(verb) : tokens
+        nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
       end
 
       # "There were 38 frogs": the frogs.

@@ -202,6 +202,7 @@ module Peony
 
           unit = "GBP" if m[0].match?(/ grand\z/i)
           more = half.length + hundredths&.first.to_i
+          more += printed(rest[more..], unit) if unit == "%"
           taken.fill(true, m.end(0)...(m.end(0) + more))
           add(found, taken, string, m, value, unit, m.end(0) + more)
         end

@@ -111,6 +111,8 @@ module Peony
       # "From seven to twenty" is how many there may be.
       def goal?(text, whole, part)
         return false unless part.value.positive? && part.value < whole.value && part.value > whole.value * 0.02
+        # "We want 500 new members. We have 1,840 now.": they come on top.
+        return false if text.string[part.to, 12].to_s.match?(/\A (?:new|more|further|additional|extra)\b/)
         # "It carried sixty warriors. The other needed a crew of six": things of two kinds, unless one of them is told to be reached.
         return false if part.unit != whole.unit && part.said && whole.said && !text.all_words.match?(REACHED)
 

@@ -54,17 +54,30 @@ module Peony
 
       # @return [Array(Float, Float, Array<Side>), nil] how well the passage falls apart into those named, how much of it is strange to them, and all of them
       def weigh(text, spans, held, heads, names)
-        told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
-        first = names.map { |name| told.find { |i| heads[i] == name } }
-        return nil if first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
-
+        first = begun(text, spans, held, heads, names) or return nil
         common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
         sides, strange = deal(text, spans, held, heads, names, first[0])
-        apart = common || numbered?(text, spans, first) || full?(sides, strange) || (names - owned(text).map { |name| name[0, 6] }).empty?
-        return nil if !apart || scant?(sides, spans)
+        return nil if scant?(sides, spans)
+        return nil unless common || numbered?(text, spans, first) || full?(sides, strange) || (names - owned(text).map { |name| name[0, 6] }).empty?
 
+        strange += skipped(text, spans, heads, common ? 0 : first[0])
         [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
       end
+
+      # @return [Array<Integer>, nil] where each is told of first
+      def begun(text, spans, held, heads, names)
+        told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
+        first = names.map { |name| told.find { |i| heads[i] == name } }
+        first unless first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
+      end
+
+      # Where several sentences tell of others first, these are hardly what it is about; one may lead to it.
+      # @return [Float] how strange they are to it
+      def skipped(text, spans, heads, from)
+        own = (0...from).select { |i| heads[i] && text.sentences.any? { |s| s.from == spans[i].from } }
+        [own.map { |i| heads[i] }.uniq.size - 1, 0].max * SKIPPED
+      end
+      SKIPPED = 0.5
 
       def all?(text, span) = text.once(:told_of_all) { text.sentences.select { |s| s.text.match?(ALL) } }.any? { |s| s.from <= span.from && span.to <= s.to }
 
@@ -121,7 +134,7 @@ module Peony
         tokens = text.tokens_in(span).drop_while { |t| LEADING.include?(t.low) }
         verb = tokens.index(&:finite?) || [tokens.size, 5].min
         tokens = tokens.first([verb, 5].min + 1)
-        told = tokens.find { |t| name?(t) && !EMPTY.include?(t.low) }
+        told = tokens.find { |t| name?(t) && !EMPTY.include?(t.low) && !EMPTY.include?(t.low.delete_suffix("s")) }
         # "Two roofers have been up the tower" names neither.
         return nil if told && tokens.first.low.match?(COUNTED)
 

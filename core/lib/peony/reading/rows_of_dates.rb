@@ -46,8 +46,14 @@ module Peony
       # "In the eleventh century letters were made of clay, metal type was cast in the fourteenth": beside one that is told in full.
       CENTURY = /\bin the (#{Dates::CENTURIES.keys.join('|')}|1\dth|20th)(?=[.,;]|\z| and\b)/i
 
-      # What tells a moment only in a row of its like, among others of its kind, or beside one.
+      # "From 9.30 to 15.00", "between 7.00 and 9.30", where it is told of hours.
+      NO_AMOUNT = "(?![\\d%]|\\s?(?:%|[£€$]|km|k?g\\b|m\\b|c?m\\b|(?!hours)[a-z]{3,}s\\b|million|billion|per\\b))"
+      BETWEEN = /\b(?:between|from) ([01]?\d|2[0-4])\.([0-5][05])(?= (?:and|to|till|until) (?:[01]?\d|2[0-4])\.[0-5][05]#{NO_AMOUNT})/i
+      BETWEEN_END = /(?<=\d\.\d[05] and |\d\.\d[05] to |\d\.\d[05] till |\d\.\d[05] until )([01]?\d|2[0-4])\.([0-5][05])#{NO_AMOUNT}/i
+
+      # What tells a moment only in a row of its like, among others of its kind, or beside one; or where it is told of hours.
       ALL = [
+        [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside],
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],

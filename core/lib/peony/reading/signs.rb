@@ -209,7 +209,8 @@ module Peony
         units = units(text)
         head, tail = ENDS.find { |least, _| units.size >= least }.last
         # What all of them say, as "are eaten by", leads nowhere.
-        told = told.map { |list| list - told.reduce(:&) }
+        said_by_all = told.reduce(:&)
+        told = told.map { |list| list - said_by_all }
         return true if told.last(tail).flatten.intersect?(told.first(head).flatten) || units.last(tail).any? { |s| s.text.match?(Finders::Cycle::BACK) }
 
         halves = units.map { |u| Flow.halves(text, u) }

@@ -68,13 +68,23 @@ module Peony
       # "A break of 30 minutes after four hours"
       def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }
 
-      REACHES = /\b(?:runs|ranges?|ranged|reach(?:es)?|extends?|scale) from [£€$]?\z/
+      REACHES = /\b(?:runs|ranges?|ranged|reach(?:es)?|extends?|scale|hears?|sees?|spans?|covers?|var(?:y|ies)|lasts?|weighs?|prices|sizes|ages|anything) from [£€$]?\z/
       # "The scale runs from 0 to 14": how far it reaches, not how it changed.
       def reaches?(text, gap, one) = gap.match?(/\A(?: ?%)? to [£€$]?\z/) && text.string[[0, one.from - 20].max...one.from].match?(REACHES)
 
       # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
       def some_of?(text, quantity)
         text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)
+      end
+
+      # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
+      def no_value?(text, quantity)
+        behind = text.string[quantity.to, 28].to_s
+        return true if difference?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/(?:\A|[.!?\n] ?)Up to \z/)
+
+        return true if behind.match?(/\A (?:new|more|further|additional|extra)\b/)
+
+        behind.match?(/\A[^.;,\d]{0,20}\b(?:on|onwards|upwards)\b/) && text.string[[0, quantity.from - 6].max...quantity.from].match?(/\bfrom \z/i)
       end
 
       # "18,600 people came, 2,100 more than last year": by how much it changed is no value of it.
@@ -136,7 +146,7 @@ module Peony
       # "Cut from 14 minutes to 5", "ten years ago it was 51; when they were asked it came to 38".
       def led_on?(text, lead, gap, two)
         return true if gap.match?(/\bbefore\b/) && text.string[two.to, 12].to_s.match?(/\A\s*(?:\w+ )?(?:after|now|since|today)/)
-        return true if gap.match?(/\A[^.;!?]{0,40}(?:\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b|\bbecome\b|\bbecame\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
+        return true if gap.match?(/\A[^.;!?]{0,40}(?:(?<!\bup )\bto\b|→|\bnow\b|\bafter\b|\bthen\b|\bagainst\b|\bbecome\b|\bbecame\b)/) && (lead.match?(CHANGE) || gap.match?(TURNED))
 
         return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
 

@@ -120,6 +120,8 @@ module Peony
         return true if of_manner?(string, match, rest, unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on|my|your|our|their|its) \z/i)
+        # "A printed one cost 12 gulden"
+        return true if !Units::MEASURES.value?(unit) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|the|this|that) [[:lower:]]+ \z/i)
 
         tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
       end

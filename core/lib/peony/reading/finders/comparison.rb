@@ -19,6 +19,9 @@ module Peony
         # "The third, by the station, is the cheapest", "in the new one"
         NAMELESS = ["one", *Dates::ORDINALS.first(5)].freeze
 
+        NAMING = %w[det jj cd vbn vbg pos].freeze
+        NO_NAME = /\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/
+
         def find
           items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_two || of_subjects || of_while
           return nil unless items && items.size.between?(2, 8)
@@ -50,9 +53,16 @@ module Peony
           return nil if nodes.size < 2
 
           items = nodes.map { |n| compared(n) }
+          in_table(items)
           rich = items.count { |i| i.aspects.size >= 2 }
           @strength = rich == items.size ? 0.7 : 0.2 * rich / items.size
           items if rich >= items.size * 0.7 || share(nodes) { |n| clauses(n).size >= 2 } >= 0.7
+        end
+
+        # Things in the lines of a table, told in words: the heads of its columns are the aspects.
+        def in_table(items)
+          _, columns = Crossed.table(text, nodes) if text.stretches.any? { |s| s.block.table }
+          items.each_with_index { |item, i| item.aspects = columns.map { |c| [c.name, c.values[i]] } } if columns
         end
 
         def compared(node)
@@ -173,16 +183,20 @@ module Peony
 
         # The phrase that a sentence begins with, where that names a thing: "the printed guide", "Class 4", "in the new one".
         def head(span)
-          tokens = text.tokens_in(span)
-          tokens = tokens.drop_while { |t| t.low.match?(LEADING) }
-          return nil if tokens.empty? || tokens.first.low.match?(/\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/)
-
-          # "The drove road": whatever stands between an article and a noun belongs to the name.
-          inner = tokens[1] if tokens.first.tag == "det" && tokens[2]&.noun?
-          phrase = tokens.take_while { |t| t.equal?(inner) || t.noun? || %w[det jj cd vbn vbg pos].include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
+          tokens = text.tokens_in(span).drop_while { |t| t.low.match?(LEADING) }
+          phrase = tokens.empty? || tokens.first.low.match?(NO_NAME) ? [] : naming(tokens)
           words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
-          words.join(" ") if words.any? && (phrase.any? { |t| t.noun? || named?(tokens, t) } || NAMELESS.include?(words.last))
+          words.join(" ") if words.any? && !time?(phrase) && (phrase.any? { |t| t.noun? || named?(tokens, t) } || NAMELESS.include?(words.last))
         end
+
+        # "The drove road": whatever stands between an article and a noun belongs to the name.
+        def naming(tokens)
+          inner = tokens[1] if tokens.first.tag == "det" && tokens[2]&.noun?
+          tokens.take_while { |t| t.equal?(inner) || t.noun? || NAMING.include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
+        end
+
+        # "After five years it is 30": when it is, not what.
+        def time?(phrase) = phrase.size > 1 && phrase.first.tag == "cd" && HandedOn::TIME.include?(Units::MEASURES[phrase.last.low])
 
         # "The Fell weighs 620 g": a word in capitals after an article is a name, whatever else it may mean.
         def named?(tokens, token) = token != tokens.first && token.text.match?(/\A[A-Z]/)

@@ -116,8 +116,20 @@ module Peony
           span.text.sub(words, "").sub(quantity.text, "").sub(/\A(?:and )?(?:among (?:them|these)|of (?:them|these|which|whom)) /i, "").scan(/[[:alpha:]]/).size < 4
         end
 
+        # "We cut our energy use by 14 %, sent nothing to landfill": where the number ends what was done, the next is another deed.
+        def done_so_much(span, quantity)
+          return nil unless span.text[(quantity.to - span.from)..].to_s.match?(/\A,\s/)
+
+          lead = span.text[0...(quantity.from - span.from)][/\A(.+?) (?:by|to|at) (?:only |just |about |nearly |over |more than )?\z/m, 1]
+          lead = lead.sub(LEADING_ON, "") if lead
+          lead if lead && lead.split.size.between?(3, 12) && text.tokens_in(text.span(span.from, quantity.from)).any?(&:finite?)
+        end
+
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
+          deed = done_so_much(span, quantity)
+          return deed if deed
+
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
           # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.

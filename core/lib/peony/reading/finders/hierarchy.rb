@@ -33,7 +33,7 @@ module Peony
         TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
         def find
-          items = of_nodes || of_labels || of_links || of_prose || of_rows
+          items = of_nodes || of_labels || of_links || of_ranks || of_prose || of_rows
           return nil if items.nil? || items.empty?
 
           depth = items.map { |i| depth(i) }.max
@@ -129,6 +129,19 @@ module Peony
         end
 
         def key(words) = words.downcase.scan(/[[:alpha:]]+/).reject { |w| Words::STOP.include?(w) || w.match?(Numbers::WORD) }.last.to_s.delete_suffix("s")
+
+        # What is told in statements, "these stand below that": see {Ranks}.
+        def of_ranks
+          return nil if nodes.size >= 2 || text.sentences.size < 2 || !(cue?(:reports, :kinds) || text.all_words.match?(RankWords::HINT))
+
+          trees = Ranks.new(text).trees(kinds: kinds?) or return nil
+          @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
+          trees.map { |n| ranked(n) }
+        end
+
+        def ranked(node)
+          made(node.name.text, node.told&.text.to_s, [node.name]).tap { |i| i.children = node.children.map { |n| ranked(n) } }
+        end
 
         # Sentences: the first names the top, each further one a branch with what hangs below it; kinds stand side by side.
         def of_prose

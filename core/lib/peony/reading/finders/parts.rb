@@ -28,6 +28,9 @@ module Peony
         # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
         LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
 
+        # "Heating accounts for 42 %, transport for 31 %"
+        TAKES = /(?<=\S)\s+(?:account(?:s|ed)? for|(?:is|are|was|were) responsible for|for)\z/i
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -47,7 +50,11 @@ module Peony
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
         def several_answers?(items, sum)
-          sum > 104 && nodes.size < 2 && !cue?(:share_of) && items.map { |i| text.sentences.index { |s| s.from <= i.spans.first.from && i.spans.first.from < s.to } }.uniq.size == items.size
+          sum > 104 && nodes.size < 2 && (items.size == 2 || !cue?(:share_of)) && items.map do |i|
+            text.sentences.index do |s|
+              s.from <= i.spans.first.from && i.spans.first.from < s.to
+            end
+          end.uniq.size == items.size
         end
 
         def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }
@@ -110,7 +117,7 @@ module Peony
           shares = shares.reject { |q| text.string[q.to, 8].to_s.match?(/\A as (?!well)/) }
           shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
           # "A good half of the visitors, 52 %": said roughly, then exactly.
-          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
+          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d|per ?cent/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
         end
 
         # "One in ten was in a car", beside shares.
@@ -204,6 +211,7 @@ module Peony
 
           words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
           words = words.sub(SPENT, "") if PENCE.include?(share.unit)
+          words = words.sub(TAKES, "")
           title, detail = named(span, share, words)
           part(title, detail, share, [trimmed(span)])
         end

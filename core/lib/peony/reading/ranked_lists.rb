@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The things of an enumeration in a statement of {Ranks}: "a sous-chef, Mira, and three cooks", "two deputies: Bo and Ines", "crew (pump, ladder)".
+    module RankedLists
+      COUNT_LED = /\A(?:#{Numbers::WORD}|\d+) [[:lower:]]+(?: [[:lower:]]+)?,\s+(?=[[:upper:]])/
+      # More words than this name nothing.
+      LONGEST = 7
+
+      private
+
+      # @param span [Span]
+      # @return [Array<RankedNames::Node>] in order; what stands "with" one of them is put below it
+      def list(span)
+        made = []
+        with = nil
+        pieces(behind_count(span)).each do |piece|
+          if piece.text.match?(RankWords::GOES_ON) && made.any?
+            with = made.last if piece.text.match?(/\Awith\b/i)
+            with ? put_with(with, @text.span(piece.from + 5, piece.to)) : made.last.told ||= piece
+          elsif with then put_with(with, piece)
+          elsif who?(made.last, piece) then made[-1] = renamed(made.last, piece)
+          elsif (own = thing(piece)) then made << own
+          end
+        end
+        made
+      end
+
+      def put_with(node, piece) = @names.put(node, [thing(piece)].compact)
+
+      # "Two deputies: Bo and Ines", "two deputies, Bo and Ines": the names stand behind how many they are.
+      def behind_count(span)
+        lead = span.text[/\A[^,:]{3,40}:\s+(?=\S)/] || span.text[COUNT_LED]
+        lead ? @text.span(span.from + lead.length, span.to) : span
+      end
+
+      def pieces(span) = Series.split(span).flat_map { |s| Sentences.clauses(s, /\s+(?:and|or|plus)\s+(?!(?:the )?others?\b)/) }
+
+      # "A sous-chef, | Mira": who that is.
+      def who?(post, piece)
+        return false unless post && post.children.empty? && piece.text.match?(RankWords::CALLED) && post.name.text.match?(/\A[[:lower:]]/)
+
+        @text.string[[0, post.name.from - 4].max...post.name.from].match?(/\b(?:an?|the|one) \z/i)
+      end
+
+      def renamed(post, piece)
+        @names.drop([post])
+        @names.node(piece, post.name)
+      end
+
+      # @return [RankedNames::Node, nil] nil for what is no thing
+      def thing(span)
+        inner = span.text.match(/\A(?<name>[^()]{2,40}?)\s*\((?<rest>[^()]+)\)?/)
+        name = inner ? at(span, inner, :name) : span
+        words = name.text.sub(/\A(?:and|or|both|either|then|also|finally)\s+/i, "")
+        name = @text.span(name.to - words.length, name.to)
+        return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || Series.subject_verb?(@text, name)
+
+        cut = words.index(RankWords::TELLS)
+        told = @text.span(name.from + cut + 1, name.to) if cut
+        @names.node(cut ? @text.span(name.from, name.from + cut) : name, told).tap { |n| @names.put(n, list(at(span, inner, :rest))) if inner }
+      end
+    end
+  end
+end

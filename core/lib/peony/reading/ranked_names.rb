@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Those whom {Ranks} has met, known again by their names, and who stands below whom.
+    class RankedNames
+      # One who or which stands somewhere in a tree.
+      class Node
+        # @return [Span] the name, without article
+        attr_reader :name
+        # @return [Array<String>] the words by which it is known again
+        attr_reader :key
+        # @return [Span, nil] what is said of it right there: "who looks after events"
+        attr_accessor :told
+        # @return [Node, nil]
+        attr_accessor :above
+        # @return [Boolean] whether those below are its parts or kinds, not who takes orders from it
+        attr_accessor :whole
+        # @return [Array<Node>]
+        attr_reader :children
+
+        def initialize(name, key, told = nil)
+          @name = name
+          @key = key
+          @told = told
+          @children = []
+        end
+
+        # @return [Integer] it and all below it
+        def count = 1 + children.sum(&:count)
+
+        # @return [Integer] how many levels it and those below it take up
+        def depth = 1 + (children.map(&:depth).max || 0)
+
+        # @param other [Node]
+        # @return [Boolean] whether it stands over another, at whatever distance
+        def over?(other) = !other.above.nil? && (other.above.equal?(self) || over?(other.above))
+      end
+
+      # No figure holds more.
+      MOST = 120
+
+      # @param text [Reading::Text]
+      def initialize(text)
+        @text = text
+        @nodes = []
+      end
+
+      # @return [Boolean] whether there is room for no more
+      def full? = @nodes.size >= MOST
+
+      # @param span [Span]
+      # @return [Node] the one known by this name, or a new one
+      def node(span, told = nil, also: nil) = known(span, also: also) || add(fresh(span, told))
+
+      # @param also [Node, nil] one who was spoken of, but stands nowhere yet
+      # @return [Node, nil]
+      def known(span, also: nil)
+        own = key(span)
+        return nil if own.empty?
+
+        found = [*@nodes, *([also] if also)].find { |n| (own - n.key).empty? || (one_for?(n) && (n.key - own).empty?) }
+        found && add(found)
+      end
+
+      # @return [Node] one that stands nowhere yet
+      def fresh(span, told = nil)
+        name = @text.span(span.from + span.text[RankWords::ARTICLE].to_s.length, span.from + span.text.sub(/[\s,.;:]+\z/, "").length)
+        Node.new(name, key(name), told)
+      end
+
+      def add(node) = node.tap { @nodes << node unless @nodes.any? { |n| n.equal?(node) } }
+      def drop(nodes) = @nodes.reject! { |n| nodes.any? { |gone| gone.equal?(n) } }
+
+      # @param upper [Node]
+      # @param lowers [Array<Node>] what stands below something already, or above this one, stays there
+      def put(upper, lowers)
+        lowers.each do |lower|
+          next if lower.above || lower.equal?(upper) || lower.over?(upper)
+
+          lower.above = upper
+          upper.children << lower
+        end
+      end
+
+      # @return [Array<Node>] those with nothing above and something below them
+      def tops = @nodes.select { |n| n.above.nil? && n.children.any? }
+
+      # The words that name it, without what it is for.
+      # @param span [Span]
+      # @return [Array<String>]
+      def key(span)
+        words = span.text.sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
+        words.reject { |w| Words::STOP.include?(w) || w.match?(RankWords::TITLE) }.map { |w| w.delete_suffix("s") }
+      end
+
+      private
+
+      # "One for sport": the sport officer.
+      def one_for?(node) = @text.string[[0, node.name.from - 16].max...node.name.from].match?(/\b(?:one|another) (?:for|of) (?:the )?\z/i)
+    end
+  end
+end

@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+# Tables of words and amounts, whichever way they are set out; names of shares, ranks and amounts in reports.
+RSpec.describe "Plain tables and reports" do
+  include WordsRead
+
+  def table(heading, *rows)
+    head, *body = rows
+    document = Peony::Notes.parse("## #{heading}\n\n#{[head, '|---' * head.count('|').pred, *body].map { |row| "#{row}\n" }.join}", ".md")
+    Peony::Reading.of(Peony::Reading::Passages.of(document).last)
+  end
+
+  def aspects(reading) = reading.items.map { |i| [i.title, i.aspects.map { |name, words| "#{name}: #{words}" }] }
+
+  describe "a table of things that are compared" do
+    it "takes columns for the things where each line holds one kind" do
+      reading = table("Two ideas compared",
+                      "| | Click and collect | Second till |",
+                      "| Cost | 6,500 euros | 11,000 euros |",
+                      "| Ready in | 3 months | 5 weeks |",
+                      "| Helps | planners | everybody |")
+      expect(reading.best.family).to eq("comparison")
+      expect(aspects(reading)).to eq([["Click and collect", ["Cost: 6,500 euros", "Ready in: 3 months", "Helps: planners"]],
+                                      ["Second till", ["Cost: 11,000 euros", "Ready in: 5 weeks", "Helps: everybody"]]])
+      expect(reading.queries).to be_empty
+    end
+
+    it "takes columns for the things where the heading names them, also with commas in the cells" do
+      reading = table("Frogs and toads",
+                      "| | Frog | Toad |",
+                      "| Skin | smooth and wet | dry and warty |",
+                      "| Legs | long, for jumping | short, for walking |")
+      expect(aspects(reading)).to eq([["Frog", ["Skin: smooth and wet", "Legs: long, for jumping"]], ["Toad", ["Skin: dry and warty", "Legs: short, for walking"]]])
+    end
+
+    it "lets a word stand among amounts" do
+      reading = table("Which plan?",
+                      "| Feature | Basic | Plus | Team |",
+                      "| Price a month | free | 9 euros | 24 euros |",
+                      "| Pages | 3 | 30 | no limit |",
+                      "| Help | by mail | by mail | by telephone |")
+      expect(reading.items.map(&:title)).to eq(%w[Basic Plus Team])
+    end
+
+    it "keeps lines for the things where each column holds one kind, and gives words their heads" do
+      reading = table("Our hens",
+                      "| Breed | Colour | Eggs | Temper |",
+                      "| Marling | brown | large, and many | calm |",
+                      "| Tarn Grey | grey | small | nervous |",
+                      "| Fell White | white | middling | likes children |")
+      expect(aspects(reading).first).to eq(["Marling", ["Colour: brown", "Eggs: large, and many", "Temper: calm"]])
+      rooms = table("Our rooms",
+                    "| | Price | Seats |",
+                    "| Hall | 120 euros | 200 |",
+                    "| Loft | 80 euros | 40 |")
+      expect(rooms.items.map(&:title)).to eq(%w[Hall Loft])
+    end
+  end
+
+  describe "names in reports" do
+    it "leaves out how a share is taken" do
+      expect(told("parts", "Heating accounts for 42 % of emissions, transport for 31 % and purchased goods for 18 %. Waste and water make up the remaining 9 %."))
+        .to eq([["Heating", 42], ["Transport", 31], ["Purchased goods", 18], ["Waste and water", 9]])
+    end
+
+    it "finds the best behind what it is, and the next behind 'followed by'" do
+      words = "The most frequent answer was the staff (204 mentions). Freshness came second with 171, followed by the range (96), opening hours (58) and prices (31)."
+      expect(titles("ranking", words)).to eq(["Staff", "Freshness", "Range", "Opening hours", "Prices"])
+    end
+
+    it "does not name what changed by when it did" do
+      expect(titles("change", "In 1950 rainforests covered about 15 % of the land on Earth. Today it is only 6 %.")).to eq(["Rainforests"])
+    end
+
+    it "tells what was done so much, not what was done besides" do
+      words = "We cut our energy use by 14 %, sent nothing to landfill for the first time and planted 3,200 trees. Ninety-one per cent of our suppliers have now signed the code of conduct."
+      expect(told("headline", words).map(&:last)).to eq([14, 3200, 91])
+      expect(titles("headline", words).first).to eq("We cut our energy use")
+      expect(read(words).findings.map(&:family)).not_to include("parts")
+    end
+  end
+
+  describe "amounts" do
+    it "knows what is counted by a word behind several numbers, and that one of them is none" do
+      words = "A handwritten bible cost as much as a house: about 50 gulden. A printed one cost 12 gulden in 1460, 5 gulden in 1480 and under 2 gulden in 1500."
+      expect(amounts(words)).to eq([[50, "gulden"], [12, "gulden"], [5, "gulden"], [2, "gulden"]])
+    end
+
+    it "takes per cent in words whole" do
+      expect(text("Ninety-one per cent signed, and nine did not.").quantities.first.text).to eq("Ninety-one per cent")
+    end
+  end
+
+  it "takes what is told of first for sides too" do
+    words = "Solids keep their shape and cannot be poured. Their particles are packed close together and only vibrate. Liquids can be poured and take the shape of the container, " \
+            "since their particles can move past one another. In a gas the particles are far apart and move quickly, so it spreads out to fill the space."
+    expect(titles("comparison", words)).to eq(%w[Solids Liquids Gas])
+  end
+end

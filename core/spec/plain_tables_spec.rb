@@ -86,6 +86,24 @@ RSpec.describe "Plain tables and reports" do
       expect(amounts(words)).to eq([[50, "gulden"], [12, "gulden"], [5, "gulden"], [2, "gulden"]])
     end
 
+    it "takes hours for hours where it is told of them" do
+      words = "The core hours are from 9.30 to 15.00. You can start between 7.00 and 9.30 and leave between 15.00 and 18.30. Full-time staff work 38.5 hours a week."
+      expect(amounts(words)).to eq([[38.5, "hours"]])
+      expect(amounts("Rents are between 7.00 and 9.30 euros, and from 8.50 to 10.50 in the old town.").map(&:first)).to include(7, 9.3)
+    end
+
+    it "knows ages where it is told of growing older" do
+      words = "# Getting older\n\nAt 20 most people hear up to 18,000 hertz, at 40 up to 14,000, at 60 up to 10,000 and at 80 only up to 6,000."
+      expect(text(words).quantities.map { |q| [q.value, q.unit] }.each_slice(2).map(&:first)).to eq([[20, "years"], [40, "years"], [60, "years"], [80, "years"]])
+    end
+
+    it "takes neither a reach nor what is new for a change" do
+      expect(text("People hear from 20 to 20,000 hertz. Dogs hear up to 45,000, cats up to 64,000 and bats up to 110,000.").changes).to be_empty
+      expect(text("Up to 80 decibels nothing happens. From 85 decibels on the ear is damaged after eight hours a day. At 100 decibels it takes 15 minutes.").changes).to be_empty
+      expect(text("We want 500 new members by the end of June. We have 1,840 now.").changes).to be_empty
+      expect(text("Members rose from 500 to 1,840.").changes.size).to eq(1)
+    end
+
     it "takes per cent in words whole" do
       expect(text("Ninety-one per cent signed, and nine did not.").quantities.first.text).to eq("Ninety-one per cent")
     end

@@ -59,7 +59,7 @@ module Peony
         stated = parts(sentence).map { |clause| read(clause) }.any?
         # "The abbess stood over the house. Beneath her ...": who was spoken of is meant.
         @meant = @subject if @subject && !stated
-        @head ||= @meant if index.zero? && !@led
+        @head ||= @meant if index.zero? && !stated
         @silent += 1 unless stated || index.zero?
       end
 
@@ -118,7 +118,6 @@ module Peony
           @last.told ||= @text.span(lower.to + 1, upper.to)
         else
           @last = node(upper)
-          @led = true
         end
         @meant = @last
       end
@@ -189,7 +188,7 @@ module Peony
 
       def whole(upper, lowers)
         @names.drop(lowers)
-        @head ||= upper
+        @head ||= upper if @names.tops.empty?
         @meant = upper
       end
 

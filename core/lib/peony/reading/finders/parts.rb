@@ -25,6 +25,8 @@ module Peony
         # What stands right behind a share where that leads its thing.
         THING = /\A (?!of\b|in\b|and\b|for\b|on\b|at\b|to\b|by\b|from\b|with\b|(?:is|are|was|were)\b)[[:lower:]-]{3,}(?: [[:lower:]-]{3,})?(?:,| and|\.|\z)/
 
+        COMPARES = /\A (?:as (?!well)|(?:less|more|fewer|higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b)/
+
         # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
         LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
 
@@ -113,8 +115,8 @@ module Peony
 
         def shares_in(sentence)
           shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
-          # "Half as long" compares.
-          shares = shares.reject { |q| text.string[q.to, 8].to_s.match?(/\A as (?!well)/) }
+          # "Half as long", "40 % less plastic" compare.
+          shares = shares.reject { |q| text.string[q.to, 10].to_s.match?(COMPARES) }
           shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
           # "A good half of the visitors, 52 %": said roughly, then exactly.
           shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d|per ?cent/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }

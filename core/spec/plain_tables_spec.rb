@@ -114,4 +114,20 @@ RSpec.describe "Plain tables and reports" do
             "since their particles can move past one another. In a gas the particles are far apart and move quickly, so it spreads out to fill the space."
     expect(titles("comparison", words)).to eq(%w[Solids Liquids Gas])
   end
+
+  it "compares things that are told of in a sentence each" do
+    words = "The ripsaw cuts along the grain. The tenon saw has a stiff back and makes straight, short cuts. The coping saw has a thin blade and follows curves."
+    expect(titles("comparison", words)).to eq(["Ripsaw", "Tenon saw", "Coping saw"])
+    expect(titles("comparison", "The old office had 14 rooms. Mill Lane has 9. The rent is 1,100 euros lower.")).to eq(["Old office", "Mill Lane"])
+  end
+
+  it "calls sides as the heading does, and parts without the word that leads all of them" do
+    words = "# Photosynthesis and respiration\n\nIn photosynthesis carbon dioxide is used and oxygen is given off. In respiration oxygen is used and carbon dioxide is given off."
+    expect(titles("comparison", words)).to eq(%w[Photosynthesis Respiration])
+    expect(titles("parts", "Income was 1.24 million euros: 830,000 from fees, 290,000 from the town and 120,000 from companies.")).to eq(%w[Fees Town Companies])
+  end
+
+  it "takes what is less or more for no share" do
+    expect(found("parts", "We sell 40 % less plastic, bake 25 % more bread and throw away hardly anything.")).to be_nil
+  end
 end

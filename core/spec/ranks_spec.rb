@@ -48,6 +48,11 @@ RSpec.describe Peony::Reading::Ranks do
                                    "Terns" => { "Marsh terns" => {}, "Sea terns" => {} })
   end
 
+  it "knows kinds again by what they are kinds of" do
+    expect(hierarchy("Leaves are simple or compound. Simple leaves can be round, heart-shaped or lobed. Compound leaves are feathered or shaped like a hand."))
+      .to eq("Simple" => { "Round" => {}, "Heart-shaped" => {}, "Lobed" => {} }, "Compound" => { "Feathered" => {}, "Shaped like a hand" => {} })
+  end
+
   it "cuts every name from the words, and threads it to its place" do
     words = "The master owned the shop. Under him worked the foreman, who gave out the work to compositors, pressmen and proofreaders."
     walk = ->(items) { items.flat_map { |i| [i, *walk.call(i.children)] } }

@@ -53,13 +53,14 @@ module Peony
       # @return [Node] the one known by this name, or a new one
       def node(span, told = nil, also: nil) = known(span, also: also) || add(fresh(span, told))
 
+      # "Simple leaves" are the simple ones among leaves.
       # @param also [Node, nil] one who was spoken of, but stands nowhere yet
       # @return [Node, nil]
       def known(span, also: nil)
         own = key(span)
         return nil if own.empty?
 
-        found = [*@nodes, *([also] if also)].find { |n| (own - n.key).empty? || (one_for?(n) && (n.key - own).empty?) }
+        found = [*@nodes, *([also] if also)].find { |n| (own - n.key).empty? || ((n.key - own).empty? && (one_for?(n) || (n.above && (own - n.key - n.above.key).empty?))) }
         found && add(found)
       end
 

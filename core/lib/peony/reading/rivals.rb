@@ -191,8 +191,10 @@ module Peony
         first = at
         first -= 1 while first.positive? && (tokens[first - 1].noun? || tokens[first - 1].tag.match?(/\A(?:jj|vbn|vbg)/))
         last = at
+        # "Photosynthesis | carbon dioxide is used" under "Photosynthesis and respiration": the heading says how it is called.
+        alone = tokens[at - 1]&.tag == "in" && headed(text).include?(stem(tokens[at]))
         # "Linen creases at once": a plural behind it is a verb, unless a verb follows.
-        last += 1 while tokens[last + 1]&.noun? && !EMPTY.include?(tokens[last + 1].low) && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
+        last += 1 while !alone && tokens[last + 1]&.noun? && !EMPTY.include?(tokens[last + 1].low) && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
         text.string[tokens[first].from...tokens[last].to]
       end
     end

@@ -37,6 +37,7 @@ module Peony
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
 
+          without_leads(items)
           shares = items.filter_map(&:value)
           sum = percent?(items) ? shares.sum : 100
           return nil unless sum.between?(20, 130) && !several_answers?(items, sum)
@@ -49,6 +50,13 @@ module Peony
         end
 
         private
+
+        # "From fees, from the town and from companies": where all are led by the same word, none needs it.
+        def without_leads(items)
+          lead = items.first.title[/\A(?:From|To|For|On|By|In) (?:the )?(?=\S)/] or return
+          word = lead[/\A\S+/]
+          items.each { |i| i.title = Titles.capital(i.title.sub(/\A#{word} (?:the )?/, "")) } if items.all? { |i| i.title.match?(/\A#{word} \S/) }
+        end
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
         def several_answers?(items, sum)

@@ -116,8 +116,8 @@ RSpec.describe "Plain tables and reports" do
   end
 
   it "compares things that are told of in a sentence each" do
-    words = "The ripsaw cuts along the grain. The tenon saw has a stiff back and makes straight, short cuts. The coping saw has a thin blade and follows curves."
-    expect(titles("comparison", words)).to eq(["Ripsaw", "Tenon saw", "Coping saw"])
+    words = "Rye bread is dark and keeps for a week. Spelt bread tastes of nuts. Corn bread needs no yeast and bakes in ten minutes."
+    expect(titles("comparison", words)).to eq(["Rye bread", "Spelt bread", "Corn bread"])
     expect(titles("comparison", "The old office had 14 rooms. Mill Lane has 9. The rent is 1,100 euros lower.")).to eq(["Old office", "Mill Lane"])
   end
 

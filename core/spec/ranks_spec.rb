@@ -49,7 +49,7 @@ RSpec.describe Peony::Reading::Ranks do
   end
 
   it "knows kinds again by what they are kinds of" do
-    expect(hierarchy("Leaves are simple or compound. Simple leaves can be round, heart-shaped or lobed. Compound leaves are feathered or shaped like a hand."))
+    expect(hierarchy("# Types of leaves\n\nLeaves are simple or compound. Simple leaves can be round, heart-shaped or lobed. Compound leaves are feathered or shaped like a hand."))
       .to eq("Simple" => { "Round" => {}, "Heart-shaped" => {}, "Lobed" => {} }, "Compound" => { "Feathered" => {}, "Shaped like a hand" => {} })
   end
 

@@ -6,6 +6,7 @@ module Peony
       # Two or more things set side by side on the same aspects.
       class Comparison < Finder
         include Aspects
+        include EachOfAKind
 
         family "comparison"
 
@@ -19,8 +20,6 @@ module Peony
         # "The third, by the station, is the cheapest", "in the new one"
         NAMELESS = ["one", *Dates::ORDINALS.first(5)].freeze
 
-        # How near the names of things of one kind lie to each other.
-        AKIN = 0.28
         NAMING = %w[det jj cd vbn vbg pos].freeze
         NO_NAME = /\A(?:it|they|he|she|this|that|these|its|their|you|we|i|but|and|there|both|people|nobody|some)\z/
 
@@ -119,32 +118,6 @@ module Peony
         def of_announced
           number = text.all_words[/\b(three|four|five)(?: \w+){1,2}/, 1] or return nil
           of_subjects.then { |items| items if items && items.size == Numbers.spelled(number) }
-        end
-
-        # "The camel goes two weeks without water. The fennec fox hears beetles. The scorpion glows.": each sentence has a thing of its own, and all are of one kind.
-        def of_each
-          spans = text.entries.any? ? [] : text.sentences
-          return nil unless spans.size.between?(3, 6) && spans.none? { |s| text.told?(s) }
-
-          heads = spans.map { |s| head(s) }
-          return nil unless heads.all? && apart?(heads.map { |h| stems(h) }) && spans.map { |s| text.tokens_in(s).first.tag == "det" }.uniq.one? && akin?(heads.map { |h| h.split.last })
-          return nil if spans.last.text.match?(Rivals::COMPARED) || spans.any? { |s| s.text.match?(/\b(?:them|these|those)\b/i) }
-
-          @strength = 0.3
-          spans.map { |s| portrait([s]) }
-        end
-
-        # None is named again by another: "the Lark ... the Lark costs £140".
-        def apart?(heads) = heads.combination(2).none? { |one, other| (one - other).empty? || (other - one).empty? || one.last == "one" }
-
-        # "The ripsaw, the tenon saw, the coping saw": all share a word, or all mean something near each other.
-        def akin?(words)
-          shared, often = words.tally.max_by(&:last)
-          return words.all? { |w| w.end_with?(shared) } if often > 1
-
-          known = words.filter_map { |w| Vectors.middle([w]) || Vectors.middle(["#{w}s"]) }
-          near = known.combination(2).map { |one, other| Vectors.cosine(one, other) }
-          known.size * 3 >= words.size * 2 && near.any? && near.sum / near.size >= AKIN
         end
 
         # "While the bus is cheap and slow, the train is dear and quick."

@@ -42,6 +42,12 @@ RSpec.describe "Plain tables and reports" do
       expect(reading.items.map(&:title)).to eq(%w[Basic Plus Team])
     end
 
+    it "lets a line right over typed rows stand by itself" do
+      words = "Which plan?\nFeature | Basic | Plus | Team\nPrice a month | free | 9 euros | 24 euros\nPages | 3 | 30 | no limit\n"
+      expect(Peony::Notes::Text.read(words).blocks.first.text).to eq("Which plan?")
+      expect(read(words).items.map(&:title)).to eq(%w[Basic Plus Team])
+    end
+
     it "keeps lines for the things where each column holds one kind, and gives words their heads" do
       reading = table("Our hens",
                       "| Breed | Colour | Eggs | Temper |",

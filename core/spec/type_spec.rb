@@ -60,6 +60,14 @@ RSpec.describe Peony::Type do
       expect(lines.map { |l| l.delete_suffix("-") }.join).to eq "Wiederverwertungsgenossenschaft"
     end
 
+    it "leaves three letters at least to the last line of a parted word" do
+      whole = described_class.lines("administration", font, 16, 400).first
+      room = font.units("administratio-") * 16.0 / font.upem
+      lines = described_class.lines(whole, font, 16, room + 0.1, hard: true)
+      expect(lines.last).to eq("ion")
+      expect(lines.map { |l| l.delete("-") }.join).to eq("administration")
+    end
+
     it "may break after a slash or hyphen inside a word" do
       lines = described_class.lines("Self-evaluation/peer-review", font, 16, 110)
       expect(lines.size).to be > 1

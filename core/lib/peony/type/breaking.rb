@@ -6,6 +6,8 @@ module Peony
     module Breaking
       # After these a line may end without a space: slash, hyphen, dash, and a plain "&" between words.
       PIECES = %r{[^\s/\-–—]+[/\-–—]*|[/\-–—]+}
+      # Letters that a parted word has at least in its last line.
+      CRUMB = 3
 
       module_function
 
@@ -71,8 +73,14 @@ module Peony
             pieces << +"" if pieces.last.length > 1 && font.units("#{pieces.last}#{char}-") > room
             pieces.last << char
           end
+          no_crumb(pieces)
           pieces.each_with_index.map { |piece, i| [i == pieces.size - 1 ? piece : "#{piece}-", i.positive? || glued] }
         end
+      end
+
+      # "administratio-n": a line begins with three letters at least.
+      def no_crumb(pieces)
+        pieces[-1] = pieces[-2].slice!(-1) + pieces[-1] while pieces.size > 1 && pieces[-1].length < CRUMB && pieces[-2].length > CRUMB
       end
 
       # @return [Array<Array(String, Boolean)>] each piece of text and whether it is glued to the one before

@@ -45,6 +45,13 @@ module Peony
         at = 0
         lines = text.each_line.map { |line| Line.new(text: line.chomp, at: at).tap { at += line.length } }
         lines.chunk_while { |one, two| [one, two].none? { |l| l.text.strip.empty? || l.text.match?(HASH) } }.reject { |run| run.first.text.strip.empty? }
+             .flat_map { |run| over_table?(run) ? [run.first(1), run.drop(1)] : [run] }
+      end
+
+      # "Which plan?" right over the rows of a table stands by itself.
+      def over_table?(run)
+        head, *rest = run.map(&:text)
+        rest.size > 1 && ["\t", "|"].any? { |mark| !head.strip.include?(mark) && rest.all? { |line| line.include?(mark) } } && !TextTable.rows(run.drop(1)).nil?
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.

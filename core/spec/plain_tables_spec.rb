@@ -110,6 +110,12 @@ RSpec.describe "Plain tables and reports" do
       expect(text("Members rose from 500 to 1,840.").changes.size).to eq(1)
     end
 
+    it "counts again what was done before to the same thing, and takes a boat for none" do
+      words = "The old boathouse holds 14 boats and stands 300 metres from the water. The new one will hold 22 and stand at the pontoon."
+      expect(amounts(words)).to eq([[14, "boats"], [300, "metres"], [22, "boats"]])
+      expect(amounts("After eight lessons you may row in a four. In September the best row in the regatta.")).to eq([[8, "lessons"]])
+    end
+
     it "takes per cent in words whole" do
       expect(text("Ninety-one per cent signed, and nine did not.").quantities.first.text).to eq("Ninety-one per cent")
     end
@@ -131,6 +137,11 @@ RSpec.describe "Plain tables and reports" do
     words = "# Photosynthesis and respiration\n\nIn photosynthesis carbon dioxide is used and oxygen is given off. In respiration oxygen is used and carbon dioxide is given off."
     expect(titles("comparison", words)).to eq(%w[Photosynthesis Respiration])
     expect(titles("parts", "Income was 1.24 million euros: 830,000 from fees, 290,000 from the town and 120,000 from companies.")).to eq(%w[Fees Town Companies])
+  end
+
+  it "calls two sides as a heading does that joins them" do
+    words = "# Old boathouse and new boathouse\n\nThe old boathouse holds 14 boats and is damp. The new one will hold 22 and be dry."
+    expect(titles("comparison", words)).to eq(["Old boathouse", "New boathouse"])
   end
 
   it "takes what is less or more for no share" do

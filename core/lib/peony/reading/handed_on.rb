@@ -9,6 +9,7 @@ module Peony
       include HandedAges
       include HandedPairs
       include HandedPrices
+      include HandedWords
 
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
@@ -65,16 +66,6 @@ module Peony
       private
 
       attr_reader :text
-
-      # "About 50 gulden ... 12 gulden in 1460": a thing behind several numbers is what they count, though its plural has no -s.
-      def counted_alike
-        bare = @list.select { |q| q.unit.empty? }.group_by do |q|
-          text.tokens_after(q.to, 1).first&.then do |t|
-            t.low if t.from <= q.to + 1 && t.tag == "nn" && t.low.length > 2 && !Words::STOP.include?(t.low)
-          end
-        end
-        bare.each { |word, list| list.each { |q| q.unit = word } if word && list.size > 1 && !Tokens.deed?(word) && !Units.measure?(word) }
-      end
 
       # "At the top it was minus 7": below zero is the cold, where it is measured.
       def frozen
@@ -186,7 +177,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = paired(quantity, last) || own_subject(quantity, last)
+        other = same_deed(quantity) || paired(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)

@@ -72,6 +72,8 @@ module Peony
 
       # "Hollenwick 212, Two Rivers 148": part of a name.
       def name?(string, match, rest)
+        # "You may row in a four."
+        return true if string[[0, match.begin(0) - 8].max...match.begin(0)].match?(/\b(?:in|row|rows|rowed) an? \z/i) && rest.match?(/\A(?:[.;!?]|\z)/)
         # "Two Bakers – 610"
         return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
 

@@ -34,12 +34,16 @@ module Peony
 
         private
 
-        # "Honey bee or wild bee?" names them in a few words.
+        # "Honey bee or wild bee?", "Old boathouse and new boathouse": the heading names them in a few words.
         def named_above(items)
-          names = text.passage.heading.to_s.match(/\A(?:the )?(?<one>[^?:,]{2,24}) or (?:the )?(?<other>[^?:,]{2,24})\?\z/i)&.captures or return
-          told = items.map { |i| i.title.downcase }
-          items.zip(names).each { |item, name| item.title = Titles.capital(name) } if names.zip(told).all? { |name, title| title.include?(name.downcase.split.last.delete_suffix("s")) }
+          names = text.passage.heading.to_s.match(/\A(?:the )?(?<one>[^?:,]{2,24}?) (?:or|and|versus|vs\.?) (?:the )?(?<other>[^?:,]{2,24})\??\z/i)&.captures or return
+          return if names.any? { |name| name.match?(/\b(?:and|or)\b|\A(?:on|in|at|by|with|for|from)\b/i) } || names.map { |name| name.split.size }.uniq.size > 1
+
+          names = names.reverse unless names.zip(items).all? { |name, item| named_so?(name.downcase, item.title.downcase) }
+          items.zip(names).each { |item, name| item.title = Titles.capital(name) } if names.zip(items).all? { |name, item| named_so?(name.downcase, item.title.downcase) }
         end
+
+        def named_so?(name, title) = title.include?(name.split.last.delete_suffix("s")) || name.start_with?("#{title} ")
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"
 

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What a bare number counts, told by the word right before or behind it.
+    module HandedWords
+      private
+
+      # "About 50 gulden ... 12 gulden in 1460": a thing behind several numbers is what they count, though its plural has no -s.
+      def counted_alike
+        bare = @list.select { |q| q.unit.empty? }.group_by do |q|
+          text.tokens_after(q.to, 1).first&.then do |t|
+            t.low if t.from <= q.to + 1 && t.tag == "nn" && t.low.length > 2 && !Words::STOP.include?(t.low)
+          end
+        end
+        bare.each { |word, list| list.each { |q| q.unit = word } if word && list.size > 1 && !Tokens.deed?(word) && !Units.measure?(word) }
+      end
+
+      # "The old boathouse holds 14 boats and stands 300 metres away. The new one will hold 22": what was done so much before is done so much again.
+      def same_deed(quantity)
+        verb = deed_before(quantity) or return nil
+        @said.reverse.find { |q| q.from < quantity.from && q.said && deed_before(q) == verb }&.unit
+      end
+
+      def deed_before(quantity)
+        token = text.tokens.reverse.find { |t| t.to <= quantity.from }
+        token.low.sub(/(?:es|s|ed)\z/, "").delete_suffix("e") if token && token.to >= quantity.from - 2 && token.verb? && token.low.length > 3 && !Words::STOP.include?(token.low)
+      end
+    end
+  end
+end

@@ -98,6 +98,12 @@ RSpec.describe "Plain tables and reports" do
       expect(amounts("Rents are between 7.00 and 9.30 euros, and from 8.50 to 10.50 in the old town.").map(&:first)).to include(7, 9.3)
     end
 
+    it "knows years of three digits in a row of them" do
+      words = "In 793 they raided a monastery. By 860 they had reached Iceland. Around 985 they settled in Greenland, and about the year 1000 Leif Eriksson landed in North America."
+      expect(amounts(words)).to be_empty
+      expect(text(words).moments.map(&:sort)).to eq([793, 860, 985, 1000])
+    end
+
     it "knows ages where it is told of growing older" do
       words = "# Getting older\n\nAt 20 most people hear up to 18,000 hertz, at 40 up to 14,000, at 60 up to 10,000 and at 80 only up to 6,000."
       expect(text(words).quantities.map { |q| [q.value, q.unit] }.each_slice(2).map(&:first)).to eq([[20, "years"], [40, "years"], [60, "years"], [80, "years"]])

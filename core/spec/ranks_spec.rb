@@ -53,6 +53,11 @@ RSpec.describe Peony::Reading::Ranks do
       .to eq("Simple" => { "Round" => {}, "Heart-shaped" => {}, "Lobed" => {} }, "Compound" => { "Feathered" => {}, "Shaped like a hand" => {} })
   end
 
+  it "knows the bottom as well as the top, and what is said of one in passing" do
+    words = "At the top was the king. Below him stood the jarls, who owned land and ships. The karls were free farmers and craftsmen. At the bottom were the thralls, who had no rights."
+    expect(hierarchy(words)).to eq("King" => { "Jarls" => {}, "Karls" => { "Free farmers" => {}, "Craftsmen" => {} }, "Thralls" => {} })
+  end
+
   it "cuts every name from the words, and threads it to its place" do
     words = "The master owned the shop. Under him worked the foreman, who gave out the work to compositors, pressmen and proofreaders."
     walk = ->(items) { items.flat_map { |i| [i, *walk.call(i.children)] } }

@@ -51,6 +51,7 @@ module Peony
         }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
         /(?:(?<=\A)|(?<=\n)|(?<=[.;!?] ))In (#{YEAR})\b(?= [a-z]+s [a-z]+(?:ed|[^s]t|ew|an|ook|ame|ell|ade)\b)/ => [:year, ->(m) { m[1].to_f }],
+        /\b(?:(?:[Ii]n|[Bb]y|[Aa]bout|[Aa]round|[Uu]ntil|[Ff]rom) )?the year (\d{3,4})\b(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
         /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
         # "Ines won in 7:41, ahead of Wen (7:46)": how long it took.

@@ -27,6 +27,7 @@ module Peony
 
       FORMS = {
         top: /#{LEAD}(?:right )?at the (?:very )?(?:top|head)(?: of [^,]{3,40}?)?,? (?:is|stands?|sits?|was|stood|comes?|there is|there['’]s|we have) (?<low>.+)\z/im,
+        bottom: /#{LEAD}(?:right )?at the (?:very )?bottom(?: of [^,]{3,40}?)?,? (?:is|are|was|were|stands?|stood|comes?|came|there (?:is|are|was|were)) (?<low>.+)\z/im,
         reporting: /#{LEAD}(?:reporting|answering) to (?<up>[^,]{2,40}),\s+(?<rest>(?<low>#{NAME})(?:\s+(?:is|are|was|were|has|have)\b.*)?)\z/im,
         under: /#{LEAD}(?:directly )?(?:under|below|beneath|(?:reporting|answering) to) (?<up>#{NAME}),? #{THERE}\s+(?<low>.+)\z/im,
         led: /#{LEAD}(?<low>#{NAME}) (?:is|are|was|were) (?:all )?(?:led|run|headed|chaired|managed|directed|supervised|commanded|governed|looked after) by (?<up>[^,;:]{2,40})(?:, .*)?\z/im,

@@ -15,7 +15,12 @@ module Peony
       def list(span)
         made = []
         with = nil
+        before = nil
         pieces(behind_count(span)).each do |piece|
+          # "The jarls, who owned land | and ships": what is said of them goes on.
+          next if before&.text&.match?(/\Awho\b/) && !@text.string[before.to...piece.from].include?(",") && !piece.text.match?(/\Awho\b/)
+
+          before = piece
           if piece.text.match?(RankWords::GOES_ON) && made.any?
             with = made.last if piece.text.match?(/\Awith\b/i)
             with ? put_with(with, @text.span(piece.from + 5, piece.to)) : made.last.told ||= piece

@@ -51,6 +51,7 @@ module Peony
         # What stands over kinds and parts is their whole.
         upper.whole = below.all?(&:whole) && !upper.name.text.match?(RankWords::PERSON) if upper.children.empty?
         @names.put(upper, below)
+        upper.children.sort_by! { |n| n.name.from }
         upper
       end
 
@@ -82,6 +83,7 @@ module Peony
         case form
         when :top, :boss then top(clause, match, form)
         when :more then more(clause, match)
+        when :bottom then bottom(clause, match)
         when :led then led(clause, match)
         when :reporting then reporting(clause, match)
         else below(clause, match, form)
@@ -95,6 +97,12 @@ module Peony
         first, *others = list(at(clause, match, :low))
         @names.drop(others)
         @head = @last = @meant = first if first
+      end
+
+      # "At the bottom were the thralls": below whoever is over all.
+      def bottom(clause, match)
+        @names.put(@head, list(at(clause, match, :low))) if @head
+        @head
       end
 
       # "... and has three groups": who was spoken of last has them.

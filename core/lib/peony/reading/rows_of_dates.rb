@@ -57,7 +57,7 @@ module Peony
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
-        [BARE, :year, ->(m) { m[1].to_f }, :among], [OLD_YEARS, :year, ->(m) { m[1].to_f }, :among], [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
+        [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
         [DOTTED, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :among], [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside], [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
         [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]

@@ -39,8 +39,8 @@ module Peony
           names = text.passage.heading.to_s.match(/\A(?:the )?(?<one>[^?:,]{2,24}?) (?:or|and|versus|vs\.?) (?:the )?(?<other>[^?:,]{2,24})\??\z/i)&.captures or return
           return if names.any? { |name| name.match?(/\b(?:and|or)\b|\A(?:on|in|at|by|with|for|from)\b/i) } || names.map { |name| name.split.size }.uniq.size > 1
 
-          names = names.reverse unless names.zip(items).all? { |name, item| named_so?(name.downcase, item.title.downcase) }
-          items.zip(names).each { |item, name| item.title = Titles.capital(name) } if names.zip(items).all? { |name, item| named_so?(name.downcase, item.title.downcase) }
+          pairs = [names, names.reverse].map { |order| items.zip(order) }.find { |list| list.all? { |item, name| named_so?(name.downcase, item.title.downcase) } }
+          pairs&.each { |item, name| item.title = Titles.capital(name) unless name.downcase.delete_suffix("s") == item.title.downcase }
         end
 
         def named_so?(name, title) = title.include?(name.split.last.delete_suffix("s")) || name.start_with?("#{title} ")

@@ -104,6 +104,12 @@ RSpec.describe "Plain tables and reports" do
       expect(text(words).moments.map(&:sort)).to eq([793, 860, 985, 1000])
     end
 
+    it "takes bare numbers for what they add up to" do
+      words = "Costs\nHall 900\nBand 1,200\nPrinting 340\nDrinks 760\nThat makes 3,200 euros in all."
+      expect(told("parts", words)).to eq([["Hall", 900], ["Band", 1200], ["Printing", 340], ["Drinks", 760]])
+      expect(read(words).queries).to be_empty
+    end
+
     it "knows ages where it is told of growing older" do
       words = "# Getting older\n\nAt 20 most people hear up to 18,000 hertz, at 40 up to 14,000, at 60 up to 10,000 and at 80 only up to 6,000."
       expect(text(words).quantities.map { |q| [q.value, q.unit] }.each_slice(2).map(&:first)).to eq([[20, "years"], [40, "years"], [60, "years"], [80, "years"]])
@@ -148,6 +154,17 @@ RSpec.describe "Plain tables and reports" do
   it "calls two sides as a heading does that joins them" do
     words = "# Old boathouse and new boathouse\n\nThe old boathouse holds 14 boats and is damp. The new one will hold 22 and be dry."
     expect(titles("comparison", words)).to eq(["Old boathouse", "New boathouse"])
+  end
+
+  it "lists what people say under their names" do
+    words = "What riders say\n\n\"I sold my car after three weeks.\" – Ottoline, Ternby\n\"The children fight over who may sit in front.\" – Bram, Hagg\n"
+    expect(found("list", words).items.map { |i| [i.title, i.detail] })
+      .to eq([["Ottoline, Ternby", "I sold my car after three weeks."], ["Bram, Hagg", "The children fight over who may sit in front."]])
+  end
+
+  it "keeps the first line below a head that stands among others" do
+    notes = Peony::Notes::Text.read("Risks\nRain (likely, bad)\nBand cancels (unlikely, bad)\nToo few helpers (likely, not so bad)\n\nThe evening\n17.00 doors\n17.30 choir\n18.00 end\n")
+    expect(notes.blocks.map(&:type)).to eq(%w[heading item item item heading item item item])
   end
 
   it "takes what is less or more for no share" do

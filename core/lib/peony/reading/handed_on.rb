@@ -44,6 +44,7 @@ module Peony
           q.unit = "pH" if q.unit.empty? && text.string[[0, q.from - 24].max...q.from].match?(ACIDITY)
           q.said = q.unit != ""
         end
+        summed
         aged
         frozen
         coupled

@@ -4,6 +4,8 @@ module Peony
   module Reading
     # What a bare number counts, told by the word right before or behind it.
     module HandedWords
+      ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
+
       private
 
       # "About 50 gulden ... 12 gulden in 1460": a thing behind several numbers is what they count, though its plural has no -s.
@@ -14,6 +16,16 @@ module Peony
           end
         end
         bare.each { |word, list| list.each { |q| q.unit = word } if word && list.size > 1 && !Tokens.deed?(word) && !Units.measure?(word) }
+      end
+
+      # "Hall 900, band 1,200, printing 340, drinks 760. That makes 3,200 euros in all.": bare numbers that make a sum are of its kind.
+      def summed
+        return unless text.all_words.match?(ALTOGETHER)
+
+        bare = @list.select { |q| q.unit.empty? }
+        sum = bare.sum(&:value)
+        whole = bare.size >= 3 && @list.find { |q| q.said && q.unit != "%" && (Units.money?(q.unit) || Units::MEASURES.value?(q.unit)) && (q.value - sum).abs < 0.01 }
+        bare.each { |q| q.unit = whole.unit } if whole
       end
 
       # "The old boathouse holds 14 boats and stands 300 metres away. The new one will hold 22": what was done so much before is done so much again.

@@ -20,7 +20,7 @@ module Peony
         "acres" => "acres", "acre" => "acres", "times" => "times", "feet" => "feet", "foot" => "feet", "ft" => "feet", "inches" => "inches", "inch" => "inches", "yards" => "yards",
         "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints",
         "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
-        "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux"
+        "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux"
       }.freeze
       AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze

@@ -95,7 +95,12 @@ module Peony
 
         head, *rest = run
         alone = rest.all? { |line| line.text.match?(STOP) && !line.text.match?(Text::BULLET) }
-        rest.one? || alone ? headed(nil, [run]) : [Text.as(head, "heading", 3), *Text.blocks_of(rest)]
+        return headed(nil, [run]) if rest.one? || alone
+
+        below = Text.blocks_of(rest)
+        # What stands right below a head is no other head, but the first of its entries.
+        below.first.then { |block| block.type = "item" and block.level = 0 if block.heading? && below.drop(1).all?(&:item?) }
+        [Text.as(head, "heading", 3), *below]
       end
 
       # Lines with a plus, then lines with a minus: what speaks for and against, under a title or not.

@@ -16,7 +16,7 @@ module Peony
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
-        LEADING_ON = /(?: (?:was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
+        LEADING_ON = /(?: (?:up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
           items = one_each(units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] })
@@ -125,9 +125,17 @@ module Peony
           lead if lead && lead.split.size.between?(3, 12) && text.tokens_in(text.span(span.from, quantity.from)).any?(&:finite?)
         end
 
+        # "Range 70 km with one battery", line by line: a word or two before the number say what it is.
+        def headed_by(span, quantity)
+          return nil unless nodes.size >= 2
+
+          lead = span.text[0...(quantity.from - span.from)].strip
+          lead if lead.match?(/\A[[:upper:]][[:lower:]]+(?: [[:lower:]]+)?\z/) && text.tokens_in(text.span(span.from, quantity.from)).all?(&:noun?)
+        end
+
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
-          deed = done_so_much(span, quantity)
+          deed = done_so_much(span, quantity) || headed_by(span, quantity)
           return deed if deed
 
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")

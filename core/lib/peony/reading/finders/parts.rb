@@ -53,9 +53,9 @@ module Peony
 
         # "From fees, from the town and from companies": where all are led by the same word, none needs it.
         def without_leads(items)
-          lead = items.first.title[/\A(?:From|To|For|On|By|In) (?:the )?(?=\S)/] or return
-          word = lead[/\A\S+/]
-          items.each { |i| i.title = Titles.capital(i.title.sub(/\A#{word} (?:the )?/, "")) } if items.all? { |i| i.title.match?(/\A#{word} \S/) }
+          word = items.first.title[/\A(?:From|Into|To|For|On|By|In)(?= \S)/] or return
+          led = items.select { |i| i.title.match?(/\A#{word} \S/) }
+          led.each { |i| i.title = Titles.capital(i.title.sub(/\A#{word} (?:the )?/, "")) } if led.size >= [items.size - 1, 2].max
         end
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.

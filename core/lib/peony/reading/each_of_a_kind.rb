@@ -15,7 +15,7 @@ module Peony
         return nil unless spans.size.between?(3, 6) && spans.none? { |s| text.told?(s) }
 
         heads = spans.map { |s| head(s) }
-        return nil unless heads.all? && apart?(heads.map { |h| stems(h) }) && spans.map { |s| text.tokens_in(s).first.tag == "det" }.uniq.size == 1 && akin?(heads)
+        return nil unless heads.all? && apart?(heads.map { |h| stems(h) }) && spans.map { |s| %w[det in].index(text.tokens_in(s).first.tag) }.uniq.size == 1 && akin?(heads)
         return nil if spans.last.text.match?(Rivals::COMPARED) || spans.any? { |s| s.text.match?(/\b(?:them|these|those)\b/i) }
 
         @strength = 0.3
@@ -25,7 +25,7 @@ module Peony
 
       # The name that a sentence begins with, as it stands there.
       def called(span, shared)
-        phrase = naming(text.tokens_in(span).drop_while { |t| t.low.match?(Finders::Comparison::LEADING) }).drop_while { |t| t.tag == "det" }
+        phrase = naming(begun(span)).drop_while { |t| t.tag == "det" }
         # "Spelt bread | tastes of nuts"
         at = shared && phrase.index { |t| t.low.delete_suffix("s").end_with?(shared) }
         phrase = phrase.first(at + 1) if at

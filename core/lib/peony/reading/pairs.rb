@@ -39,7 +39,7 @@ module Peony
         lists.each_with_index do |(sentence, list), i|
           following, after = lists[i + 1]
           two = list.size == 1 && after&.size == 1 ? [list[0], after[0]] : list
-          next unless two.size == 2 && alike?(*two) && two.none? { |q| Turned.some_of?(text, q) }
+          next unless two.size == 2 && alike?(*two) && same_measure?(*two) && two.none? { |q| Turned.some_of?(text, q) }
 
           gap = text.string[two[0].to...two[1].from]
           next if gap.match?(WITHIN) || Turned.how_long_and_when?(gap, *two)
@@ -103,6 +103,9 @@ module Peony
         # Two shares that make a hundred are parts.
         one.unit != "%" || (one.value + two.value - 100).abs >= 0.1
       end
+
+      # "It rises at 1,240 metres. For the first 30 km": what changed from one sentence to the next is told in one measure, unless it is time.
+      def same_measure?(one, two) = one.unit == two.unit || [one, two].any? { |q| q.unit.empty? } || [one, two].all? { |q| HandedOn::TIME.include?(q.unit) || Units.counted?(q.unit) }
 
       # "Half of them", "eleven out of twenty", "2,100 more than last year": nothing that was one value and became another.
       def no_value?(text, quantity)

@@ -94,10 +94,10 @@ module Peony
         end
 
         def portrait(spans)
-          lead = text.tokens_in(spans.first)
-          lead = lead.drop_while { |t| t.low.match?(LEADING) } if lead.first&.low&.match?(LEADING)
+          lead = begun(spans.first)
           verb = lead.index { |t| (t.finite? && !named?(lead, t)) || t.tag == "prp" || t.low.match?(/\A(?:there|nobody|everybody|everyone|somebody|someone|anyone)\z/) } || [lead.size, 5].min
-          name = verb.positive? ? text.string[lead.first.from...lead[verb - 1].to] : spans.first.text
+          lead = up_to_article(lead.first(verb))
+          name = lead.any? ? text.string[lead.first.from...lead.last.to] : spans.first.text
           made(Titles.cut(name.sub(/\A(?:the|a|an)\s+/i, "")).first, joined(spans), spans).tap { |i| i.aspects = spans.flat_map { |s| aspects(s) }.uniq(&:first) }
         end
 
@@ -188,17 +188,28 @@ module Peony
 
         # The phrase that a sentence begins with, where that names a thing: "the printed guide", "Class 4", "in the new one".
         def head(span)
-          tokens = text.tokens_in(span).drop_while { |t| t.low.match?(LEADING) }
+          tokens = begun(span)
           phrase = tokens.empty? || tokens.first.low.match?(NO_NAME) ? [] : naming(tokens)
           words = phrase.reject { |t| %w[det pos].include?(t.tag) }.map { |t| t.low.delete_suffix("s") }
           words.join(" ") if words.any? && !time?(phrase) && (phrase.any? { |t| t.noun? || named?(tokens, t) } || NAMELESS.include?(words.last))
         end
 
+        # "In its upper course a river is fast": the course is no other thing of one that was named.
+        def begun(span)
+          tokens = text.tokens_in(span)
+          own = tokens.drop_while { |t| t.low.match?(LEADING) }
+          own.size < tokens.size && own.first&.low&.match?(/\A(?:its|their)\z/) ? own.drop(1) : own
+        end
+
         # "The drove road": whatever stands between an article and a noun belongs to the name.
         def naming(tokens)
           inner = tokens[1] if tokens.first.tag == "det" && tokens[2]&.noun?
-          tokens.take_while { |t| t.equal?(inner) || t.noun? || NAMING.include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
+          phrase = tokens.take_while { |t| t.equal?(inner) || t.noun? || NAMING.include?(t.tag) || t.low == "one" || named?(tokens, t) }.first(5)
+          up_to_article(phrase)
         end
+
+        # "In the middle course | the valley is wider"; not "printer A".
+        def up_to_article(tokens) = tokens.slice_when { |one, two| one.noun? && two.tag == "det" && two.text == two.low }.first.to_a
 
         # "After five years it is 30": when it is, not what.
         def time?(phrase) = phrase.size > 1 && phrase.first.tag == "cd" && HandedOn::TIME.include?(Units::MEASURES[phrase.last.low])

@@ -157,7 +157,8 @@ RSpec.describe "Plain tables and reports" do
   end
 
   it "names parts of a course by themselves, and takes no height for a length" do
-    words = "In its upper course a river is fast and cuts deep into the rock. In the middle course the valley is wider, and the river begins to meander. In the lower course it is slow and drops sand and mud."
+    words = "In its upper course a river is fast and cuts deep into the rock. In the middle course the valley is wider, and the river begins to meander. " \
+            "In the lower course it is slow and drops sand and mud."
     expect(titles("comparison", "# Three parts of a river\n\n#{words}")).to eq(["Upper course", "Middle course", "Lower course"])
     expect(text("The Ness rises at 1,240 metres in the Kehr hills. For the first 30 km it runs through a narrow gorge. Now it slows down.").changes).to be_empty
   end

@@ -10,6 +10,8 @@ module Peony
       LINK = /(?:\bso\b|\bthat is\b|\bwhich (?:is|means|makes|comes to|\w+ \w+ calls)\b|\bin other words\b|\bor\b|\bi\.e\.|\bby\b|\ban? (?:cut|rise|fall|drop|saving|growth|gain|loss|increase|decrease) of\b|\bup\b|\bdown\b|\bcalls?\b|\bless\b|\bmore\b|\bthat['’]s\b)/i
       NOUNS = %w[steps things rules reasons ways points tips parts stages items questions ideas tasks jobs promises causes].join("|").freeze
       ANNOUNCED = /\b(#{Numbers::WORD}|\d{1,2})\b (?:[a-z]+ )?(#{NOUNS})\b/
+      # Says that what follows is the last of it.
+      LEFT = /\b(?:that leaves|leaves only|what is left|the rest|the remaining|of (?:those|these|them))\b/
       WHOLE = /\b(?:all|total|in all|whole|overall|altogether|where .+ (?:came|went|go|goes) |share|split|make up|came from|divided|how people|what .+ (?:do|spend)|each pound|voted)\b/
 
       module_function
@@ -50,12 +52,21 @@ module Peony
 
       # A total that its parts do not make.
       def totals(text)
-        text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 }.map do |t|
+        text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 && whole?(text, t) }.map do |t|
           working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
           all = [t.whole, *t.parts].map(&:quantity)
           Found.new(message: "The parts make #{Arithmetic.show(t.sum)}, not #{Arithmetic.show(t.whole.value)}.", working: working, from: all.map(&:from).min, to: all.map(&:to).max,
                     right: Derived.new(value: Numbers.plain(t.sum), unit: t.whole.unit, working: working, from: all.map(&:from).min, to: all.map(&:to).max))
         end
+      end
+
+      # Whether the parts are said to be all there is; where they make more than the whole, it is enough that they are said to be of it.
+      def whole?(text, total)
+        return true if text.all_words.match?(WHOLE) || text.all_words.match?(LEFT) || total.whole.quantity.from == total.whole.quantity.to
+        return false if total.sum < total.whole.value
+
+        quantity = total.whole.quantity
+        text.string[[0, quantity.from - 16].max...quantity.from].match?(/\bof (?:the |our |these |those )?(?:about )?[£€$]?\z/i) || text.string[quantity.to, 40].to_s.match?(/\A[^.!?]*:/)
       end
 
       # "from 40 to 50, up 20 %": a change that its two values do not give.
@@ -112,6 +123,13 @@ module Peony
       # The last count is the part, or the one before it where the last is its whole ("thirty of the forty beds").
       def fraction(text, said, before)
         part = before.last
+        # "€1.9 million, of which the city paid 60 %": a share of that.
+        return nil if text.string[part.to...said.from].match?(/\bof (?:which|whom|this|that|it)\b/)
+
+        # Seats are no share of euros.
+        before = before.select { |q| kind(q) == kind(part) }
+        return nil if before.size < 2
+
         wholes = before[0..-2].select { |q| q.value > part.value }
         if wholes.empty? && before[-2].value < part.value
           wholes = [part]
@@ -128,6 +146,13 @@ module Peony
         whole = named.first || wholes.first
         Found.new(message: "#{Arithmetic.show(part.value)} of #{Arithmetic.show(whole.value)} is #{Arithmetic.show(right.value)} %, not #{Arithmetic.show(said.value)} %.", working: right.working,
                   from: part.from, to: said.to, right: right)
+      end
+
+      # Money, a measure, or what is counted.
+      def kind(quantity)
+        return :money if Units.money?(quantity.unit)
+
+        Units::MEASURES.value?(quantity.unit) ? quantity.unit : :counted
       end
 
       # Whether the words after the share speak of this count ("of the people who came").

@@ -69,6 +69,6 @@ module Bench
 end
 
 if $PROGRAM_NAME == __FILE__
-  puts "| what | p50 | p95 | worst | must be |\n|---|---|---|---|---|"
+  puts "| what | best | p50 | p95 | worst | must be |\n|---|---|---|---|---|---|"
   Bench::Tables.run
 end

@@ -211,13 +211,15 @@ module Peony
         lead = sentence && text.string[sentence.from...quantity.from]
         return nil if sentence.nil? || last.from >= sentence.from
 
-        first = text.tokens_in(sentence).first.low
+        first = first_word(sentence)
         return first if lead.match?(CAME_TO) && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)
         return nil if !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
         noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
       end
+
+      def first_word(span) = text.tokens_in(span).first&.low.to_s
 
       # Money and measures are handed on only from close by: they are printed as if they had been said.
       def near?(last, quantity)

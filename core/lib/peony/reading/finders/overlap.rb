@@ -52,7 +52,7 @@ module Peony
 
         # "Maths only: ... Art only: ... Maths and art: ...": one label names two of the others.
         def joined?(heads)
-          labels = heads.map { |h| h[/\A[^:–—]+/].downcase.scan(/[[:alpha:]]{3,}/) - %w[only just alone and with] }
+          labels = heads.map { |h| h[/\A[^:–—]+/].to_s.downcase.scan(/[[:alpha:]]{3,}/) - %w[only just alone and with] }
           labels.any? { |words| words.size >= 2 && labels.count { |other| other != words && words.intersect?(other) } >= 2 }
         end
 
@@ -60,7 +60,7 @@ module Peony
         def named_both?(heads)
           return false unless heads.size == 3
 
-          one, two, both = heads.map { |h| h[/\A[^:–—]+/].downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s") } }
+          one, two, both = heads.map { |h| h[/\A[^:–—]+/].to_s.downcase.scan(/[[:alpha:]]{3,}/).map { |w| w.delete_suffix("s") } }
           [one, two].all? { |words| words.size.between?(1, 3) && (words - both).empty? } && !one.intersect?(two)
         end
 

@@ -119,6 +119,7 @@ RSpec.describe "Plain tables and reports" do
       expect(text("People hear from 20 to 20,000 hertz. Dogs hear up to 45,000, cats up to 64,000 and bats up to 110,000.").changes).to be_empty
       expect(text("Up to 80 decibels nothing happens. From 85 decibels on the ear is damaged after eight hours a day. At 100 decibels it takes 15 minutes.").changes).to be_empty
       expect(text("We want 500 new members by the end of June. We have 1,840 now.").changes).to be_empty
+      expect(text("Cats come first with eleven, then dogs with eight, rabbits with four and one tortoise.").changes).to be_empty
       expect(text("Members rose from 500 to 1,840.").changes.size).to eq(1)
     end
 

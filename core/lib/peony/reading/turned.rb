@@ -58,7 +58,7 @@ module Peony
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
 
         gap = text.string[one.to...two.from]
-        return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one)
+        return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one) || gap.match?(NEXT)
 
         lead = text.string[stretch.from...one.from]
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
@@ -68,6 +68,8 @@ module Peony
       # "A break of 30 minutes after four hours"
       def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }
 
+      # "Cats come first with eleven, then dogs with eight": the next of a row.
+      NEXT = /\bthen (?:the )?[[:lower:]]+ with \z/
       REACHES = /\b(?:runs|ranges?|ranged|reach(?:es)?|extends?|scale|hears?|sees?|spans?|covers?|var(?:y|ies)|lasts?|weighs?|prices|sizes|ages|anything) from [£€$]?\z/
       # "The scale runs from 0 to 14": how far it reaches, not how it changed.
       def reaches?(text, gap, one) = gap.match?(/\A(?: ?%)? to [£€$]?\z/) && text.string[[0, one.from - 20].max...one.from].match?(REACHES)

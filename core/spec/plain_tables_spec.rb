@@ -43,7 +43,7 @@ RSpec.describe "Plain tables and reports" do
     end
 
     it "lets a line right over typed rows stand by itself" do
-      words = "Which plan?\nFeature | Basic | Plus | Team\nPrice a month | free | 9 euros | 24 euros\nPages | 3 | 30 | no limit\n"
+      words = "Which plan?\nFeature | Basic | Plus | Team\nPrice a month | free | 9 euros | 24 euros\nPages | 3 | 30 | no limit\nHelp | by mail | by mail | by telephone\n"
       expect(Peony::Notes::Text.read(words).blocks.first.text).to eq("Which plan?")
       expect(read(words).items.map(&:title)).to eq(%w[Basic Plus Team])
     end

@@ -137,7 +137,7 @@ module Peony
         range = [one.from - 40, 0].max..two.from
         # Two shares are hardly one that changed, unless each has a date of its own before it and "it" goes on about it.
         dated = gap.match?(/\bit (?:was|is|stood|came|had)\b/) && text.dates.count { |d| range.cover?(d.from) } >= 2
-        return false if gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2
+        return false if gap.match?(Turned::NEXT) || gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2
         return false if Turned.some_of?(text, two) || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
         text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)

@@ -18,7 +18,7 @@ module Peony
       PLAIN = 0.6
       # All of a section together says hardly anything below this, and its paragraphs say more where they are likelier by so much.
       WEAK = 0.35
-      MORE = 0.15
+      MORE = 0.14
       GOES_ON = /\A(?:it|its|they|their|he|she|this|that|these|those|but|yet|then|after that|on the other hand|the (?:second|third|other|former|latter|rest)|in contrast|however|finally|both)\b/i
 
       module_function

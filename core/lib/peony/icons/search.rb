@@ -128,7 +128,7 @@ module Peony
             icon.tags.each { |tag| tags[tag] << icon }
           end
           known = names.keys.select { |word| Reading::Vectors.known?(word) }
-          { names: names.to_h, tags: tags.to_h, known: known, vectors: Numo::DFloat[*known.map { |word| Reading::Vectors.middle([word]).to_a }] }
+          { names: names.to_h, tags: tags.to_h, known: known, vectors: Reading::Vectors.rows(known) }
         end
       end
     end

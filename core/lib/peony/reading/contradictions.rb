@@ -127,7 +127,7 @@ module Peony
         return nil if text.string[part.to...said.from].match?(/\bof (?:which|whom|this|that|it)\b/)
 
         # Seats are no share of euros.
-        before = before.select { |q| kind(q) == kind(part) }
+        before = before.select { |q| Units.kind(q.unit) == Units.kind(part.unit) }
         return nil if before.size < 2
 
         wholes = before[0..-2].select { |q| q.value > part.value }
@@ -146,13 +146,6 @@ module Peony
         whole = named.first || wholes.first
         Found.new(message: "#{Arithmetic.show(part.value)} of #{Arithmetic.show(whole.value)} is #{Arithmetic.show(right.value)} %, not #{Arithmetic.show(said.value)} %.", working: right.working,
                   from: part.from, to: said.to, right: right)
-      end
-
-      # Money, a measure, or what is counted.
-      def kind(quantity)
-        return :money if Units.money?(quantity.unit)
-
-        Units::MEASURES.value?(quantity.unit) ? quantity.unit : :counted
       end
 
       # Whether the words after the share speak of this count ("of the people who came").

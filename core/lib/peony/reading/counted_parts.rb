@@ -9,7 +9,7 @@ module Peony
       TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
 
       # "Posters and printing take | 6,300"
-      TAKES = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|for)\z/i
+      TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|for)\z/i
 
       private
 
@@ -46,7 +46,7 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          name = without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES, "")
+          name = without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           part(name, without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
         end
       end

@@ -35,7 +35,8 @@ module Peony
       end
 
       def deed_before(quantity)
-        token = text.tokens.reverse.find { |t| t.to <= quantity.from }
+        at = text.tokens.bsearch_index { |t| t.to > quantity.from } || text.tokens.size
+        token = text.tokens[at - 1] if at.positive?
         token.low.sub(/(?:es|s|ed)\z/, "").delete_suffix("e") if token && token.to >= quantity.from - 2 && token.verb? && token.low.length > 3 && !Words::STOP.include?(token.low)
       end
     end

@@ -37,7 +37,7 @@ module Peony
         up: /#{LEAD}(?<low>(?:(?!\b(?:who|which|that)\b)[^;:]){2,90}?)\s+#{UNDER}\s+(?<up>[^,;:]{2,40}?)(?:, .*)?\z/im,
         boss: /#{LEAD}(?<low>#{NAME})#{ASIDE}(?:\s+(?:is|was)|['’]s) (?:(?:the one )?in (?:command|charge)|the (?:boss|chief|head)|at the (?:very )?(?:top|head)|(?:the )?top)\b(?! of\b)/im,
         parted: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{PARTED}\s+(?<low>.+)\z/im,
-        more: /\A(?:(?<runs>#{RUNS})|#{HAS}) (?<low>.+)\z/im,
+        more: /\A(?:#{RUNS}|#{HAS}) (?<low>.+)\z/im,
         runs: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{RUNS}\s+(?<low>.+)\z/im,
         down: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{HAS}\s+(?<low>.+)\z/im,
         kinds: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{KINDS}\s+(?<low>.+)\z/im

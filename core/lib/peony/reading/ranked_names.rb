@@ -51,7 +51,7 @@ module Peony
 
       # @param span [Span]
       # @return [Node] the one known by this name, or a new one
-      def node(span, told = nil, also: nil) = known(span, also: also) || add(fresh(span, told))
+      def node(span, told = nil) = known(span) || add(fresh(span, told))
 
       # "Simple leaves" are the simple ones among leaves.
       # @param also [Node, nil] one who was spoken of, but stands nowhere yet

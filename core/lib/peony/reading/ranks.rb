@@ -12,13 +12,12 @@ module Peony
 
       # @return [RankedNames::Node, nil] who or what the beginning puts over all the others
       attr_reader :head
-      # @return [Integer] how many sentences behind the first say nothing of who stands where
-      attr_reader :silent
 
       # @param text [Reading::Text]
       def initialize(text)
         @text = text
         @names = RankedNames.new(text)
+        # How many sentences behind the first say nothing of who stands where.
         @silent = 0
         text.sentences.each_with_index { |sentence, index| @names.full? ? @silent += 1 : tell(sentence, index) }
       end
@@ -42,7 +41,7 @@ module Peony
       def strange?(tops)
         return true if tops.size > 1 && @announced && tops.size != Numbers.count(@announced)
 
-        silent > (tops.map(&:depth).max > 2 ? [1, @text.sentences.size / 3].max : 0)
+        @silent > (tops.map(&:depth).max > 2 ? [1, @text.sentences.size / 3].max : 0)
       end
 
       # Puts all that stands over something, and under nothing, under one.

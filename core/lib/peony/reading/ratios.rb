@@ -103,7 +103,7 @@ module Peony
         return [] unless text.all_words.match?(GOAL) || text.string.match?(OF_IT)
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
-        kinds = list.group_by { |q| Units.money?(q.unit) || Units::MEASURES.value?(q.unit) ? q.unit : "count" }
+        kinds = list.group_by { |q| Units.kind(q.unit) }
         pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && goal?(text, *l) }.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []
       end

@@ -113,6 +113,9 @@ module Peony
       # @return [Boolean] whether the unit counts things, not amounts
       def counted?(unit) = unit != "" && !money?(unit) && !MEASURES.value?(unit)
 
+      # @return [String] money and measures by their unit; all that is counted is of one kind
+      def kind(unit) = money?(unit) || MEASURES.value?(unit) ? unit : "counted"
+
       # @return [Boolean] whether the unit is a currency: three capital letters, as ISO 4217 has them
       def money?(unit) = unit.match?(/\A[A-Z]{3}\z/)
     end

@@ -26,6 +26,10 @@ module Peony
         length.zero? ? nil : sum / length
       end
 
+      # @param words [Array<String>] known ones
+      # @return [Numo::DFloat] a row for each, of length 1
+      def rows(words) = Numo::DFloat[*words.map { |word| middle([word]).to_a }]
+
       # @param one [Numo::DFloat, nil]
       # @param other [Numo::DFloat, nil]
       # @return [Float] cosine of two vectors of length 1; 0 where one is missing

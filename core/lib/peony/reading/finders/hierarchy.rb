@@ -135,9 +135,12 @@ module Peony
           return nil if nodes.size >= 2 || text.sentences.size < 2 || !(cue?(:reports, :kinds) || text.all_words.match?(RankWords::HINT))
 
           trees = Ranks.new(text).trees(kinds: kinds?) or return nil
-          @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
+          @strength = said_often
           trees.map { |n| ranked(n) }
         end
+
+        # How strongly the turns of phrase speak for it.
+        def said_often = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
 
         def ranked(node)
           made(node.name.text, node.told&.text.to_s, [node.name]).tap { |i| i.children = node.children.map { |n| ranked(n) } }
@@ -147,7 +150,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2 || text.sentences.size < 2 || !cue?(:reports, :kinds)
 
-          @strength = text.cues[:reports] >= 3 || text.cues[:kinds] >= 2 ? 0.5 : 0.2
+          @strength = said_often
           spans = Points.candidates(text).flat_map { |s| Sentences.clauses(s, ANOTHER) }.drop_while { |s| s.text.match?(/\?\z|\ALearn|\ARight/) }
           @top = spans.index { |s| s.text.match?(TOP) }
           spans = spans.drop(@top) if @top && @top < spans.size - 2

@@ -21,8 +21,6 @@ module Peony
 
         # What people say, each under the name.
         def of_quotes
-          return [] unless text.string.match?(QUOTED)
-
           found = []
           text.string.scan(QUOTED) { found << Regexp.last_match }
           found.map { |m| made(m[:who].strip, m[:words], [text.span(m.begin(:words), m.end(:who))]) }

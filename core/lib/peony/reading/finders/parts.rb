@@ -60,11 +60,9 @@ module Peony
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
         def several_answers?(items, sum)
-          sum > 104 && nodes.size < 2 && (items.size == 2 || !cue?(:share_of)) && items.map do |i|
-            text.sentences.index do |s|
-              s.from <= i.spans.first.from && i.spans.first.from < s.to
-            end
-          end.uniq.size == items.size
+          return false unless sum > 104 && nodes.size < 2 && (items.size == 2 || !cue?(:share_of))
+
+          items.map { |i| text.sentences.index { |s| s.from <= i.spans.first.from && i.spans.first.from < s.to } }.uniq.size == items.size
         end
 
         def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }

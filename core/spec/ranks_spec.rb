@@ -58,6 +58,11 @@ RSpec.describe Peony::Reading::Ranks do
     expect(hierarchy(words)).to eq("King" => { "Jarls" => {}, "Karls" => { "Free farmers" => {}, "Craftsmen" => {} }, "Thralls" => {} })
   end
 
+  it "takes a name for one, though it could be a statement" do
+    words = "The museum is run by Sefa Lind. Under her work Tomas Bray, who heads the workshop, and Una Fell, who heads the shop. Tomas has three glass blowers and an apprentice. Una has four sellers."
+    expect(hierarchy(words)).to eq("Sefa Lind" => { "Tomas Bray" => { "Three glass blowers" => {}, "Apprentice" => {} }, "Una Fell" => { "Four sellers" => {} } })
+  end
+
   it "cuts every name from the words, and threads it to its place" do
     words = "The master owned the shop. Under him worked the foreman, who gave out the work to compositors, pressmen and proofreaders."
     walk = ->(items) { items.flat_map { |i| [i, *walk.call(i.children)] } }

@@ -60,7 +60,8 @@ module Peony
         name = inner ? at(span, inner, :name) : span
         words = name.text.sub(/\A(?:and|or|both|either|then|also|finally)\s+/i, "")
         name = @text.span(name.to - words.length, name.to)
-        return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || Series.subject_verb?(@text, name)
+        # "Una Fell": a name, whatever its words say else.
+        return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!words.match?(RankWords::CALLED) && Series.subject_verb?(@text, name))
 
         cut = words.index(RankWords::TELLS)
         told = @text.span(name.from + cut + 1, name.to) if cut

@@ -59,7 +59,8 @@ RSpec.describe Peony::Reading::Ranks do
   end
 
   it "takes a name for one, though it could be a statement" do
-    words = "The museum is run by Sefa Lind. Under her work Tomas Bray, who heads the workshop, and Una Fell, who heads the shop. Tomas has three glass blowers and an apprentice. Una has four sellers."
+    words = "The museum is run by Sefa Lind. Under her work Tomas Bray, who heads the workshop, and Una Fell, who heads the shop. " \
+            "Tomas has three glass blowers and an apprentice. Una has four sellers."
     expect(hierarchy(words)).to eq("Sefa Lind" => { "Tomas Bray" => { "Three glass blowers" => {}, "Apprentice" => {} }, "Una Fell" => { "Four sellers" => {} } })
   end
 

@@ -14,9 +14,12 @@ module Peony
         unhappy unsure upset wary weary welcome welcomed wistful worried worry impatience curiosity delight anxiety shame glow
       ].to_set.freeze
 
+      ANNOUNCED = /(?:steps|stages|kinds|sorts|types|parts|reasons|things|causes|questions|ways|groups|circles|camps|roots|legs|wards|borders|dates|levels|boxes|partners|trades)\b/
+      OF_SO_MANY = /(?:in|out of|of every|in every|for every|for) (?:every )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|\d+)\b/
+
       ALL = {
         order: Words::ORDER,
-        announced: /\b(?:two|three|four|five|six|seven|eight|\d) (?:steps|stages|kinds|sorts|types|parts|reasons|things|causes|questions|ways|groups|circles|camps|roots|legs|wards|borders|dates|levels|boxes|partners|trades)\b/,
+        announced: /\b(?:two|three|four|five|six|seven|eight) #{ANNOUNCED}|\b\d #{ANNOUNCED}/,
         how_to: /\b(?:how (?:to|we|an?|the)|steps?|instructions?|procedure|recipe|routine|method|putting up|making|loading|plan|to change an?|anyone who wants to)\b/,
         again: /\b(?:again|once more|back (?:to|into|over|they go|in)|start(?:s|ing)? (?:again|over)|round (?:we|it|and round)|next (?:round|sale|sep\w*)|over again|re(?:turns?|peats?)|cycle|circle|for ever|another round|begins? anew|and so (?:to|on))\b/,
         loop: /\b(?:round we go|start again|back (?:to|into) (?:the )?(?:start|beginning|first)|than before|once more|no end|new moon again|back they go|and it (?:rains|begins)|month after month|year after year)\b/,
@@ -24,14 +27,14 @@ module Peony
         comparative: /\b(?:bigger|smaller|cheaper|dearer|faster|slower|heavier|lighter|longer|shorter|softer|harder|milder|higher|lower|better|worse|more|less|fewer|most|costs? (?:more|less|most))\b/,
         choose: /\b(?:which|choose|choice|compar\w+|differen\w+|two (?:ways|neighbours|halls|fields)|between|for hire|or)\b/,
         for_against: /\b(?:for and against|pros?|cons?|in favou?r|favou?r|against|advantages?|disadvantages?|benefits?|drawbacks?|plus(?:es)?|minus(?:es)?|supporters|opponents|critics|advocates|friends point|speaks for|on the one|on the other|the other side|other hand|those keen|others would|objections?|yes, say|no, say|camps?|divides?)\b/,
-        do_dont: /(?:\A|\n|[.;:] )(?:do|don['’]t|do not|never|avoid|myths?|facts?|before|now|then|today|good|bad|right|wrong|pros?|cons?|goes in|stays out|yes|no|like this|not like)\b(?=[:\n ,-])/i,
+        do_dont: /\b(?<=\A|\n|\. |; |: )(?:do|don['’]t|do not|never|avoid|myths?|facts?|before|now|then|today|good|bad|right|wrong|pros?|cons?|goes in|stays out|yes|no|like this|not like)\b(?=[:\n ,-])/,
         before_now: /\b(?:before|after|now|used to|then|today|since|these days|formerly|until)\b/,
         from_to: /\bfrom (?:about |around |some |only )?[£€$]?[\d\w.,]+(?: [\w%]+){0,4}? to\b|→|\bdown to\b|\bup to\b|\bcame down\b|\bgoes up\b/,
         rose_fell: /\b(?:rose|risen|rise|rises|fell|fallen|fall|falls|dropped|drop|grew|grown|climbed|increased?|decreased?|declined?|shrank|halved|doubled|trebled|tripled|cut of|a saving of|saving|went up|went down|up by|down by|come down|came down|crept up|slipped|peaked|reached|stood at|stands at|knocked|jumped|loss is|has dropped)\b/,
         share_of: /\b(?:share|split|divided?|divides|made up|makes? up|make up|of (?:all|our|the|every) |came from|comes from|goes? to|went to|goes? on|income|budget|the rest|remaining|remainder|the other|balance|whatever is left|everything else|in all|each pound|where .{0,30}(?:money|goes|went|came))\b/,
         rank: /\b(?:most|top|first|second|third|winner|won|wins|leads?|leading|follow(?:s|ed)|after (?:it|that|her|him)|busiest|biggest|largest|tallest|deepest|heaviest|longest|oldest|highest|best|fewest|least|last|came (?:first|out on top)|ahead|behind|points out of|order(?:ed)?|contest|vot(?:e|es|ed)|count(?:ed|s)?)\b/,
         over_time: /\b(?:a year|years? (?:on|later|after|ago)|a decade|ten years|the (?:week|month|year|day|spring|summer|following \w+) after|the following|since then|by then|again|every (?:year|month|friday|week|spring|march)|last (?:year|summer|week|reading)|a month|by month|by quarter|per year|week \w+|week)\b/,
-        one_in: /\b(?:one|two|three|four|five|six|seven|eight|nine|ten|\d+) (?:in|out of|of every|in every|for every|for) (?:every )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|\d+)\b|\bevery (?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)\b|\bof every\b/,
+        one_in: /\b(?:one|two|three|four|five|six|seven|eight|nine|ten) #{OF_SO_MANY}|\b\d+ #{OF_SO_MANY}|\bevery (?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)\b|\bof every\b/,
         goal: /\b(?:goal|target|so far|still (?:to|needed|missing)|raised|needed|needs|appeal|fund|pledge|will cost|would cost|seats|places|taken|gone already|full|set out to|signed|by 20\d\d)\b/,
         per: /\b(?:per|a visit|a head|each|every \w+ minutes)\b/,
         numbers_talk: /\b(?:in numbers|in (?:\w+ )?figures|at a glance|facts?|some numbers|did you know|this season|record|last (?:season|year|winter)|if you read nothing else|this year|the year)\b/,
@@ -54,20 +57,21 @@ module Peony
         chatty: /\b(?:i['’]m|i['’]ve|i|dear|well|my|don['’]t|you['’]d)\b/,
         list_words: /\b(?:bring|things?|rules?|services?|jobs|promises|extras?|new in|comes with|include[sd]?|also|and there is|there (?:are|is)|more than|held|list|learn|members get|good deal|tips|what to|want)\b/
       }.freeze
+      SOUGHT = Phrases.new(ALL)
 
       module_function
 
       # @param words [String] lower case
       # @return [Hash{Symbol => Integer}] how often each cue stands in the words
-      def counts(words) = ALL.transform_values { |pattern| words.scan(pattern).size }
+      def counts(words) = SOUGHT.counts(words)
 
       # @param list [Array<String>] stretches in lower case
-      # @param counts [Hash{Symbol => Integer}] how often each cue stands in all of them together: what is nowhere is not sought again
       # @return [Hash{Symbol => Float}] in which share of them each cue stands
-      def shares(list, counts)
+      def shares(list)
         return {} if list.empty?
 
-        ALL.to_h { |name, pattern| [name, counts[name].zero? && name != :do_dont ? 0.0 : list.count { |words| words.match?(pattern) }.to_f / list.size] }
+        standing = list.map { |words| SOUGHT.standing(words) }
+        ALL.to_h { |name, _| [name, standing.count { |found| found.key?(name) }.to_f / list.size] }
       end
     end
   end

@@ -62,8 +62,8 @@ module Peony
       def cues(text)
         counts = text.cues
         heading = text.passage.heading.to_s.downcase
-        shares = Cues.shares(units(text).map { |s| s.text.downcase }, counts)
-        signs = Cues.shares(heading.empty? ? [] : [heading], counts).transform_keys(&IN_HEADING)
+        shares = Cues.shares(units(text).map { |s| s.text.downcase })
+        signs = Cues.shares(heading.empty? ? [] : [heading]).transform_keys(&IN_HEADING)
         shares.each { |name, share| signs[IN_UNITS[name]] = share }
         counts.each { |name, count| signs[IN_ALL[name]] = OFTEN[[count, 5].min] }
         signs

@@ -28,6 +28,7 @@ module Peony
         general: /\b(?:everybody|everyone|everything|anyone|people|all|often|usually|always|nobody|no one|most|many|more than|not (?:only|simply|just)|simple|tale|story|who|what|how|why)\b/,
         whole: /\b(?:reasons?|causes?|roots?|consequences?|effects?|things?|ways?|steps?|stages?|rhythm|affair|round|business|tale|story|history|rest|secret|recipe|credit|fault|blame|same|own)\b/
       }.freeze
+      SOUGHT = Phrases.new(PHRASES)
 
       # Signs that are seen from the next sentence and from the one before, by their names there.
       SEEN_ACROSS = %i[back frame they imperative question odd alike order condition short first_person when the named pronoun].freeze
@@ -103,8 +104,8 @@ module Peony
         signs = { bias: 1, short: one(count < 6), long: one(count > 22), few_words: one(count < 12), name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
                   verb: one(Manner.verb(text, span)), imperative: one(mood == :told), being: one(mood == :being), when: one(lead == :when), the: one(lead == :the), named: one(lead == :name),
                   pronoun: one(lead == :pronoun), condition: one(span.text.match?(Seams::IF)), **parted(text, span), **shape(text, span) }
-        PHRASES.each { |name, pattern| signs[name] = one(low.match?(pattern)) }
-        signs[:back_short] = count < 9 ? signs[:back] : 0
+        SOUGHT.standing(low).each_key { |name| signs[name] = 1 }
+        signs[:back_short] = 1 if count < 9 && signs[:back]
         head, tail = Flow.halves(text, span)
         Seen.new(signs: signs.delete_if { |_, v| v == 0 }, content: Manner.content(text, span), lead: lead, mood: mood, past: Manner.past?(text, span), length: count,
                  first: low[/\A[[:alpha:]'’]+/].to_s, middle: Vectors.middle(Manner.content(text, span)), head: head, tail: tail)

@@ -14,20 +14,39 @@ module Peony
       BREAK = /\A(?:cc|pp.*)\z/
       DEED = /\Avb[zp]?\z/
 
-      Token = Struct.new(:text, :low, :tag, :from, :to) do
-        def noun? = tag.start_with?("nn")
-        def verb? = tag.start_with?("vb")
-        # A verb that can stand with a subject: "stands", "stood", not "standing" or "to stand".
-        def finite? = FINITE.include?(tag)
+      # +finite+: a verb that can stand with a subject: "stands", "stood", not "standing" or "to stand".
+      Token = Struct.new(:text, :low, :tag, :from, :to, :noun, :verb, :finite) do
+        alias_method :noun?, :noun
+        alias_method :verb?, :verb
+        alias_method :finite?, :finite
         def word? = text.match?(/\A[[:alpha:]]/)
       end
 
-      # The tagger takes every word in single letters to write its first one small, and asks for the same words again and again.
+      # What a tag says of its word: whether it is a noun, a verb, and one that can stand with a subject. There are some forty tags, and each word is asked often.
+      KINDS = Hash.new { |kinds, tag| kinds[tag] = [tag.start_with?("nn"), tag.start_with?("vb"), FINITE.include?(tag)].freeze }
+
+      # The tagger takes every word in single letters to write its first one small, asks for the same words again and again, and tries all tags on each.
       class Tagger < EngTagger
         def lcfirst(word) = word[0].downcase + word[1..]
         def split_punct(text) = (@split ||= {}).fetch(text) { @split.size < KEPT ? @split[text] = super : super }
         def clean_word(word) = (@cleaned ||= {}).fetch(word) { @cleaned.size < KEPT ? @cleaned[word] = super : super }
-        def assign_tag(before, word) = ((@assigned ||= {})[before] ||= {}).fetch(word) { |w| @assigned[before].size < KEPT ? @assigned[before][w] = super : super }
+
+        # Whatever the tagger would answer, sought among the tags that the word can have. It has an answer of its own for words it does not know ("-unknown-").
+        def assign_tag(before, word)
+          known = EngTagger.lexicon[word] unless word.start_with?("-")
+          return super unless known
+
+          best = nil
+          likeliest = 0
+          chances = EngTagger.hmm[before] || {}
+          known.each do |tag, often|
+            chance = (chances[tag] || next) * (often + 1)
+            best, likeliest = tag, chance if chance > likeliest || (chance == likeliest && earlier?(chances, tag, best))
+          end
+          best.to_s
+        end
+
+        def earlier?(chances, tag, other) = other && chances.keys.index(tag) < chances.keys.index(other)
 
         KEPT = 20_000
       end
@@ -47,7 +66,7 @@ module Peony
           next if at.nil? || at - position > 12
 
           position = at + word.length
-          Token.new(word, word.downcase, tag, at, position)
+          Token.new(word, word.downcase, tag, at, position, *KINDS[tag])
         end
       end
 

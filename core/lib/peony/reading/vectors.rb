@@ -33,7 +33,7 @@ module Peony
       # @param one [Numo::DFloat, nil]
       # @param other [Numo::DFloat, nil]
       # @return [Float] cosine of two vectors of length 1; 0 where one is missing
-      def cosine(one, other) = one && other ? one.dot(other) : 0.0
+      def cosine(one, other) = one && other ? one.mulsum(other) : 0.0
 
       def index
         @index || @lock.synchronize do

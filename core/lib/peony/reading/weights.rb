@@ -29,15 +29,17 @@ module Peony
       # @param whose [Array<String, Symbol>] a family, and a place where the signs count by it too
       # @return [Hash{Symbol => Float}] what each sign weighs where a passage is read as this family
       def read_as(kind, *whose)
-        known = all
-        ((@read_as ||= {})[known.object_id] ||= {})[[kind, *whose]] ||= begin
-          owners = whose.map(&:to_s)
-          known.fetch(kind).each_with_object(Hash.new(0.0)) do |(name, weight), sum|
-            owner, own = name.split("/", 2)
-            if own.nil? then sum[name.to_sym] += weight
-            elsif owners.include?(owner) then sum[own.to_sym] += weight
-            end
-          end
+        (@read_as ||= {})[[all.object_id, kind, *whose]] ||= begin
+          owned = owned(kind)
+          whose.reduce(owned[nil]) { |sums, owner| sums.merge(owned.fetch(owner.to_s, {})) { |_, one, other| one + other } }.tap { |sums| sums.default = 0.0 }
+        end
+      end
+
+      # @return [Hash{String, nil => Hash{Symbol => Float}}] for each family and place what its signs weigh; under nil those that count for all
+      def owned(kind)
+        (@owned ||= {})[[all.object_id, kind]] ||= all.fetch(kind).each_with_object(Hash.new { |owned, owner| owned[owner] = {} }) do |(name, weight), owned|
+          owner, own = name.split("/", 2)
+          own ? owned[owner][own.to_sym] = weight : owned[nil][owner.to_sym] = weight
         end
       end
 

@@ -17,7 +17,7 @@ module Peony
       # @return [Array(Array<String>, Regexp or nil)] its heads; and those of its alternatives that may begin with something else, nil where there are none
       def self.of(pattern)
         # In a pattern laid out freely spaces mean nothing; there are few, and they stay whole.
-        return [[], pattern] unless (pattern.options & Regexp::EXTENDED).zero?
+        return [[], pattern] if pattern.options.anybits?(Regexp::EXTENDED)
 
         led, rest = new(pattern.source).alternatives.partition(&:first)
         [led.flat_map { |heads, _| heads.map { |head| head.delete_suffix("|") } }.uniq, rest.empty? ? nil : Regexp.new(rest.map(&:last).join("|"), pattern.options)]

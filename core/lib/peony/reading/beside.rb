@@ -1,95 +1,102 @@
 # frozen_string_literal: true
 
 require "etc"
-require "io/wait"
 
 module Peony
   module Reading
-    # Reads many passages at once: half of them here, the other half in a process beside this one, which hands its readings over and ends.
+    # Reads many passages at once: from the first on here, from the last on in a process beside this one, until they meet.
     # Passages do not know of each other, so it is the same reading; whatever goes wrong over there is read here.
     module Beside
-      # Fewer characters are read before the other process has begun.
-      LEAST = 3_000
-      # Seconds to wait for the other process once the own half is done.
+      # Fewer characters are read before the other process has begun to.
+      LEAST = 1_500
+      # Which part of what is left is handed over at once, and how many characters at most: less and less, so that both end together.
+      PART = 8
+      MOST = 4_000
+      # The other process has the next in hand while it reads, so that it never waits.
+      AHEAD = 2
+      # Seconds to wait for the other process once nothing is left to do here.
       PATIENCE = 30
+
+      @lock = Mutex.new
 
       module_function
 
       # @param passages [Array<Notes::Passage>]
       # @return [Array<Result>] in the same order
       def of(passages)
-        return passages.map { |p| Reading.of(p) } unless worth_it?(passages)
+        return passages.map { |p| Reading.of(p) } unless worth_it?(passages) && @lock.try_lock
 
-        own, other = halves(passages)
-        # What both need is made once, before they part.
-        Tokens.of("Warm.")
-        asked = ask(other)
-        read = own.map { |p| Reading.of(p) }
-        read + ((asked && handed_over(asked.first, other)) || other.map { |p| Reading.of(p) })
-      ensure
-        leave(*asked) if asked
+        begin
+          shared(passages, reader)
+        ensure
+          @lock.unlock
+        end
+      end
+
+      # Ends the other process. The next long document begins another.
+      # @return [void]
+      def stop
+        @reader&.stop if @reader&.own?
+        @reader = nil
       end
 
       def worth_it?(passages) = Process.respond_to?(:fork) && Etc.nprocessors > 1 && passages.size > 1 && passages.sum { |p| p.text.length } >= LEAST
 
-      # About as much to read in each.
-      def halves(passages)
-        total = passages.sum { |p| p.text.length }
-        read = 0
-        at = passages.index { |p| (read += p.text.length) * 2 >= total }
-        [passages.first(at + 1), passages.drop(at + 1)]
-      end
+      # @return [Reader, nil] nil where there is no room for another process
+      def reader
+        return @reader if @reader&.own?
 
-      # @return [Array(IO, Integer), nil] where the readings come from, and who reads; nil where there is no room for another process
-      def ask(passages)
-        from, to = IO.pipe(binmode: true)
-        pid = fork do
-          from.close
-          to.write(Marshal.dump(passages.map { |p| whole(Reading.of(p)) }))
-          to.close
-          # Nothing of the parent is to be closed or finished here.
-          exit!(0)
-        rescue StandardError
-          exit!(1)
-        end
-        to.close
-        [from, pid]
+        # What both need is made once, before they part.
+        Reading.of(Notes::Passage.whole(Notes.parse("Warm 2 of the 3 words.", ".txt")))
+        @reader = Reader.new
       rescue SystemCallError
-        [from, to].each { |io| io&.close }
-        nil
+        @reader = nil
       end
 
-      # Whether it has answered or not, nothing of it stays.
-      def leave(from, pid)
-        from.close
-        Process.kill(:KILL, pid)
-        Process.wait(pid)
-      end
-
-      # Items are worked out and named when somebody asks; what does so cannot be handed over.
-      def whole(result) = result.tap { result.findings.each(&:named) }
-
-      # @return [Array<Result>, nil] nil where they did not arrive whole
-      def handed_over(from, passages)
-        told = read_all(from, Process.clock_gettime(Process::CLOCK_MONOTONIC) + PATIENCE)
-        results = told && !told.empty? ? Marshal.load(told) : [] # rubocop:disable Security/MarshalLoad -- it was written by this program a moment ago
-        # Threads and corrections go by the passage that was asked for, not by its copy.
-        results.zip(passages).map { |result, passage| result.tap { result.passage = passage } } if results.size == passages.size
-      rescue ArgumentError, TypeError
-        nil
-      end
-
-      # @return [String, nil] nil where it takes too long
-      def read_all(from, deadline)
-        told = +""
-        loop do
-          left = deadline - Process.clock_gettime(Process::CLOCK_MONOTONIC)
-          return nil unless left.positive? && from.wait_readable(left)
-
-          told << from.readpartial(1 << 20)
+      def shared(passages, reader)
+        results = {}
+        left = passages.each_index.to_a
+        asked = []
+        until results.size == passages.size
+          reader = nil if reader && !share(reader, passages, left, asked, results)
+          index = left.shift
+          results[index] = Reading.of(passages[index]) if index
         end
-      rescue EOFError
-        told
+        results.values_at(*passages.each_index)
+      ensure
+        # Nobody is there for its answers any more.
+        stop if asked&.any?
+      end
+
+      # Hands over what the other process can have, and takes what it has read.
+      # @return [Boolean] false where it is lost: what it had in hand is to be read here
+      def share(reader, passages, left, asked, results)
+        while (read = asked.any? && reader.answer(left.empty? ? PATIENCE : 0))
+          asked.shift.zip(read) { |index, result| results[index] = result.tap { result.passage = passages[index] } }
+        end
+        raise Reader::Lost if left.empty? && asked.any?
+
+        while asked.size < AHEAD && left.size > 1
+          asked << cut(passages, left)
+          reader.ask(passages.values_at(*asked.last), PATIENCE)
+        end
+        true
+      rescue Reader::Lost
+        left.concat(asked.flatten)
+        asked.clear
+        stop
+        false
+      end
+
+      # @return [Array<Integer>] the last of those that are left
+      def cut(passages, left)
+        room = [left.sum { |i| passages[i].text.length } / PART, MOST].min
+        batch = [left.pop]
+        room -= passages[batch.last].text.length
+        while left.size > 1 && (room -= passages[left.last].text.length).positive?
+          batch << left.pop
+        end
+        batch
       end
     end
   end

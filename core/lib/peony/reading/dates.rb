@@ -31,87 +31,86 @@ module Peony
       DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
       PATTERNS = {
-        /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
-        /\b(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
-        /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
-        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
-        /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
-        /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
-        /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second (?:week|half)|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, lambda { |m|
+        /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, :year, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
+        /\b(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
+        /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, :month, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
+        /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
+        /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, :month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
+        /\b(\d{1,2})[.](\d{1,2}|[ivx]+)[.](#{YEAR})\b/ => [:day, :year, ->(m) { ordinal(m[3], roman(m[2]), m[1]) }],
+        /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second (?:week|half)|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, :month, lambda { |m|
           m[:year] ? ordinal(m[:year], month(m[:month]), (PARTS[m[:part].downcase[/\A\w+/]] * 30) + 1) : month(m[:month]) + PARTS.fetch(m[:part].downcase[/\A\w+/])
         }],
-        /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
-        /\bQ([1-4]),? (#{YEAR})\b/ => [:month, ->(m) { m[2].to_f + ((m[1].to_i - 1) / 4.0) }],
-        /(?<=\d\d\d\d to |\d\d\d\d and |\d\d\d\d or |\d\d\d\d until )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
-        /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, ->(m) { century(m[1], m[2]) }],
-        /\b(#{YEAR})s\b/ => [:decade, ->(m) { m[1].to_f }],
-        /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
-        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, lambda { |m|
+        /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
+        /\bQ([1-4]),? (#{YEAR})\b/ => [:month, :year, ->(m) { m[2].to_f + ((m[1].to_i - 1) / 4.0) }],
+        /(?<=\d\d\d\d to |\d\d\d\d and |\d\d\d\d or |\d\d\d\d until )(#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
+        /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, :century, ->(m) { century(m[1], m[2]) }],
+        /\b(#{YEAR})s\b/ => [:decade, :year, ->(m) { m[1].to_f }],
+        /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
+        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, :year, lambda { |m|
           m[1].to_f
         }],
-        /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
-        /(?:(?<=\A)|(?<=\n)|(?<=[.;!?] ))In (#{YEAR})\b(?= [a-z]+s [a-z]+(?:ed|[^s]t|ew|an|ook|ame|ell|ade)\b)/ => [:year, ->(m) { m[1].to_f }],
-        /\b(?:(?:[Ii]n|[Bb]y|[Aa]bout|[Aa]round|[Uu]ntil|[Ff]rom) )?the year (\d{3,4})\b(?!,\d)/ => [:year, ->(m) { m[1].to_f }],
-        /(?<=\bof )(#{YEAR})\b/ => [:year, ->(m) { m[1].to_f }],
-        /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, ->(m) { 1900.0 + m[1].to_i }],
+        /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, :year, ->(m) { m[1].to_f }],
+        /(?:(?<=\A)|(?<=\n)|(?<=[.;!?] ))In (#{YEAR})\b(?= [a-z]+s [a-z]+(?:ed|[^s]t|ew|an|ook|ame|ell|ade)\b)/ => [:year, :year, ->(m) { m[1].to_f }],
+        /\b(?:(?:[Ii]n|[Bb]y|[Aa]bout|[Aa]round|[Uu]ntil|[Ff]rom) )?the year (\d{3,4})\b(?!,\d)/ => [:year, :digit, ->(m) { m[1].to_f }],
+        /(?<=\bof )(#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
+        /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, :digit, ->(m) { 1900.0 + m[1].to_i }],
         # "Ines won in 7:41, ahead of Wen (7:46)": how long it took.
-        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
-        /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], m[2], m[3]) }],
-        /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, lambda { |m|
+        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, :colon, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
+        /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, :dotted, ->(m) { clock(m[1], m[2], m[3]) }],
+        /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, :dotted, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
           PRICED.match?(m.pre_match) ? nil : clock(m[1], m[2], nil)
         }],
-        /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
-        /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
-        /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, ->(m) { clock(m[1], m[2], nil) }],
-        /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, ->(m) { clock(m[1], 0, m[2]) }],
-        /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, ->(m) { hour(m[1]) }],
-        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, ->(m) { hour(m[1]) }],
-        /\bhalf past (#{Numbers::WORD})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
-        /\b(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, lambda { |m|
+        /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
+        /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
+        /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
+        /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, :half_day, ->(m) { clock(m[1], 0, m[2]) }],
+        /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
+        /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
+        /\bhalf past (#{Numbers::WORD})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
+        /\b(?=[ft])(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, nil, lambda { |m|
           hour = Numbers.spelled(m[3]) + (Numbers.spelled(m[3]) < 7 ? 12.0 : 0)
           hour + ((m[2].downcase == "to" ? -1 : 1) * Numbers.spelled(m[1]) / 60.0)
         }],
-        /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
-        /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, ->(m) { m[1].to_f }],
-        /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, ->(m) { m[1].to_f }],
-        /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ => [
-          :time, ->(m) { amount?(m.pre_match, m[0]) ? nil : hour(m[1]) }
-        ],
-        /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, ->(m) { -Numbers.digits(m[1]) }],
-        /\b(?:[Ii]n |[Bb]y |[Aa]round |[Aa]bout )?AD (\d{1,4})\b|\b(?:in |by |around |about )?(\d{1,4}) AD\b/ => [:year, ->(m) { (m[1] || m[2]).to_f }],
-        /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
-        /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, ->(m) { 2000 - Numbers.digits(m[1]) }],
-        /(?:(?<=\A)|(?<=\n)|(?<=[.;:!?] )|(?<=at )|(?<=by )|(?<=from )|(?<=until )|(?<=till )|(?<=about )|(?<=around ))(#{HOUR}|\d|1[0-2]) in the (morning|afternoon|evening)\b/i => [:time, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],
-        /\b(?:noon|midday) (?:to|till|until) (?:\d{1,2}|#{HOUR})\b/i => [:time, ->(_) { 12.0 }],
-        /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, ->(m) { hour(m[1]) + 0.5 }],
-        /\b(?:noon|midday)\b/i => [:time, ->(_) { 12.0 }],
-        /\bmidnight\b/i => [:time, ->(_) { 24.0 }],
-        /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | ?[–-] ?)#{DAY}\b)?/ => [:weekday, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
-        /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, ->(m) { m[1].to_f }],
-        /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, ->(m) { m[1].to_f }],
+        /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, :quarter, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
+        /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, :year, ->(m) { m[1].to_f }],
+        /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, :year, ->(m) { m[1].to_f }],
+        /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ =>
+          [:time, nil, ->(m) { amount?(m.pre_match, m[0]) ? nil : hour(m[1]) }],
+        /\b(?:around |about |in |by |some |only )?(\d{1,3}(?:,\d{3})+|\d{2,5}) (?:BC|BCE)\b/ => [:year, :era, ->(m) { -Numbers.digits(m[1]) }],
+        /\b(?:[Ii]n |[Bb]y |[Aa]round |[Aa]bout )?AD (\d{1,4})\b|\b(?:in |by |around |about )?(\d{1,4}) AD\b/ => [:year, :era, ->(m) { (m[1] || m[2]).to_f }],
+        /\b(?:around |about |some |only )?(\d[\d,.]*|#{Numbers::WORD}(?:-#{Numbers::WORD})?) (thousand|million|billion) years (?:ago|back)\b/i => [:year, :ago, ->(m) { 2000 - (Numbers.amount(m[1]) * Numbers::SCALES.fetch(m[2].downcase)) }],
+        /\b(?:around |about |some |only )?(\d{1,3}(?:,\d{3})+) years (?:ago|back)\b/ => [:year, :ago, ->(m) { 2000 - Numbers.digits(m[1]) }],
+        /(?:(?<=\A)|(?<=\n)|(?<=[.;:!?] )|(?<=at )|(?<=by )|(?<=from )|(?<=until )|(?<=till )|(?<=about )|(?<=around ))(#{HOUR}|\d|1[0-2]) in the (morning|afternoon|evening)\b/i => [:time, :part_of_day, ->(m) { m[2].downcase == "morning" ? (Numbers.count(m[1]) % 12).to_f : (Numbers.count(m[1]) % 12) + 12.0 }],
+        /\b(?:noon|midday) (?:to|till|until) (?:\d{1,2}|#{HOUR})\b/i => [:time, :noon, ->(_) { 12.0 }],
+        /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
+        /\b(?:noon|midday)\b/i => [:time, :noon, ->(_) { 12.0 }],
+        /\bmidnight\b/i => [:time, :noon, ->(_) { 24.0 }],
+        /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
+        /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, :digit, ->(m) { m[1].to_f }],
+        /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, :digit, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
-          [:month, ->(m) { month(m[1]).to_f }],
-        /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, ->(m) { month(m[1]).to_f }],
-        /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, ->(m) { month(m[1]).to_f }],
-        /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, ->(m) { FEASTS[m[1]] }],
-        /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, ->(m) { FEASTS[m[1].capitalize] }],
-        /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, ->(m) { m[1].to_f }],
-        /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
-        /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{IN_FULL})\b/ => [:month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
-        /\bthe turn of the century\b/i => [:year, ->(_) { 1900.0 }],
+          [:month, :month, ->(m) { month(m[1]).to_f }],
+        /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, :month, ->(m) { month(m[1]).to_f }],
+        /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, :month, ->(m) { month(m[1]).to_f }],
+        /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, :feast, ->(m) { FEASTS[m[1]] }],
+        /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, :feast, ->(m) { FEASTS[m[1].capitalize] }],
+        /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, :digit, ->(m) { m[1].to_f }],
+        /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, :season, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
+        /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{IN_FULL})\b/ => [:month, :month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
+        /\bthe turn of the century\b/i => [:year, :century, ->(_) { 1900.0 }],
         /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
-          [:decade, lambda { |m|
+          [:decade, :decades, lambda { |m|
             1920.0 + (DECADES.index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
           }]
       }.freeze
 
-      # What must stand in the words, where that is sought sooner than the whole: by a part of the pattern.
-      NEEDED = { "January" => /\b#{MONTH}/, "years (?:ago|back)" => /years (?:ago|back)/i, " AD" => /AD/, "Lesson" => /\d/, "lesson" => /\d/ }.freeze
-
-      # The patterns in their order, in runs that need the same.
-      SOUGHT = PATTERNS.chunk_while { |a, b| [a, b].map { |pattern, _| NEEDED.keys.find { |said| pattern.source.include?(said) } }.uniq.size == 1 }
-                       .map { |run| [NEEDED.find { |said, _| run.first.first.source.include?(said) }&.last, run] }.freeze
+      # What must stand in the words for a pattern to be found, by what is said beside it: few of them are asked for in a passage, and most passages hold few of these.
+      NEEDED = {
+        digit: /\d/, year: /#{YEAR}/, colon: /\d:\d/, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
+        noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
+        ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i
+      }.freeze
 
       TOOK = /(?:\bin|\btime of|\()\s?\z/
       RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
@@ -128,8 +127,9 @@ module Peony
         return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
         taken = []
-        SOUGHT.each { |needed, patterns| patterns.each { |pattern, (kind, sort)| scan(string, pattern, kind, sort, taken) } if needed.nil? || string.match?(needed) }
-        RowsOfDates::ALL.each { |pattern, kind, sort, where| scan(string, pattern, kind, sort, taken) if enough?(string, pattern, kind, where, taken) }
+        held = Hash.new { |found, need| found[need] = need.nil? || string.match?(NEEDED.fetch(need)) }
+        PATTERNS.each { |pattern, (kind, need, sort)| scan(string, pattern, kind, sort, taken) if held[need] }
+        RowsOfDates::ALL.each { |pattern, kind, sort, where, need| scan(string, pattern, kind, sort, taken) if held[need] && enough?(string, pattern, kind, where, taken) }
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)
         level(taken).sort_by(&:from)

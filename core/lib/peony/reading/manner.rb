@@ -38,7 +38,7 @@ module Peony
       # @return [Array<String>] words with a meaning of their own
       def content(text, span)
         text.at(:content, span.from, span.to) do
-          text.tokens_in(span).filter_map { |t| t.low if (t.noun? || t.verb? || t.tag.start_with?("jj")) && !Words::STOP.include?(t.low) }
+          text.tokens_in(span).filter_map { |t| t.low if t.said && !Words::STOP.include?(t.low) }
         end
       end
 

@@ -51,16 +51,16 @@ module Peony
       BETWEEN = /\b(?:between|from) ([01]?\d|2[0-4])\.([0-5][05])(?= (?:and|to|till|until) (?:[01]?\d|2[0-4])\.[0-5][05]#{NO_AMOUNT})/i
       BETWEEN_END = /(?<=\d\.\d[05] and |\d\.\d[05] to |\d\.\d[05] till |\d\.\d[05] until )([01]?\d|2[0-4])\.([0-5][05])#{NO_AMOUNT}/i
 
-      # What tells a moment only in a row of its like, among others of its kind, or beside one; or where it is told of hours.
+      # What tells a moment only in a row of its like, among others of its kind, or beside one; or where it is told of hours. Last, what the words must hold: see {Dates::NEEDED}.
       ALL = [
-        [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside],
-        [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row],
-        [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row],
+        [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],
+        [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
+        [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
-        [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
+        [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
-        [DOTTED, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :among], [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside], [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside],
-        [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+        [DOTTED, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :among, :dotted], [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside],
+        [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end
   end

@@ -14,16 +14,16 @@ module Peony
       BREAK = /\A(?:cc|pp.*)\z/
       DEED = /\Avb[zp]?\z/
 
-      # +finite+: a verb that can stand with a subject: "stands", "stood", not "standing" or "to stand".
-      Token = Struct.new(:text, :low, :tag, :from, :to, :noun, :verb, :finite) do
+      # +finite+: a verb that can stand with a subject: "stands", "stood", not "standing" or "to stand". +said+: a noun, a verb or an adjective.
+      Token = Struct.new(:text, :low, :tag, :from, :to, :noun, :verb, :finite, :said) do
         alias_method :noun?, :noun
         alias_method :verb?, :verb
         alias_method :finite?, :finite
         def word? = text.match?(/\A[[:alpha:]]/)
       end
 
-      # What a tag says of its word: whether it is a noun, a verb, and one that can stand with a subject. There are some forty tags, and each word is asked often.
-      KINDS = Hash.new { |kinds, tag| kinds[tag] = [tag.start_with?("nn"), tag.start_with?("vb"), FINITE.include?(tag)].freeze }
+      # What a tag says of its word, in the order of a token's members. There are some forty tags, and each word is asked often.
+      KINDS = Hash.new { |kinds, tag| kinds[tag] = [tag.start_with?("nn"), tag.start_with?("vb"), FINITE.include?(tag), tag.start_with?("nn", "vb", "jj")].freeze }
 
       # The tagger takes every word in single letters to write its first one small, asks for the same words again and again, and tries all tags on each.
       class Tagger < EngTagger
@@ -33,21 +33,25 @@ module Peony
 
         # Whatever the tagger would answer, sought among the tags that the word can have. It has an answer of its own for words it does not know ("-unknown-").
         def assign_tag(before, word)
-          known = EngTagger.lexicon[word] unless word.start_with?("-")
-          return super unless known
+          known = EngTagger.lexicon[word]
+          return super if known.nil? || OWN.include?(word)
 
           best = nil
           likeliest = 0
           chances = EngTagger.hmm[before] || {}
           known.each do |tag, often|
             chance = (chances[tag] || next) * (often + 1)
-            best, likeliest = tag, chance if chance > likeliest || (chance == likeliest && earlier?(chances, tag, best))
+            next unless chance > likeliest || (chance == likeliest && earlier?(chances, tag, best))
+
+            best = tag
+            likeliest = chance
           end
           best.to_s
         end
 
         def earlier?(chances, tag, other) = other && chances.keys.index(tag) < chances.keys.index(other)
 
+        OWN = %w[-unknown- -sym-].freeze
         KEPT = 20_000
       end
 
@@ -99,7 +103,7 @@ module Peony
 
       # The tagger leaves a stop on its word where a number follows.
       def stopped(word, tag)
-        match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/)
+        match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/) if word.end_with?(".", "!", "?")
         return [[word, tag]] unless match
 
         [[match[1], tag == "nn" && Words.plural?(match[1]) ? "nns" : tag], [match[2], "pp"]]

@@ -27,8 +27,17 @@ module Peony
 
       module_function
 
+      # What may stand before such a verb begins with one of these.
+      BEFORE_ORDERS = %w[
+        and but or so first second third fourth fifth last later also next firstly secondly thirdly fourthly fifthly then after afterwards finally lastly now once to meanwhile in at step
+        please carefully gently slowly always never don do without with before when if using while as
+      ].to_set.freeze
+
       # @return [Boolean] whether a sentence begins with a verb that tells someone to do something
       def imperative?(sentence)
+        begun = sentence[/\A[[:alpha:]]+/].to_s.downcase
+        return false unless IMPERATIVES.include?(begun) || BEFORE_ORDERS.include?(begun)
+
         words = sentence.sub(LEADS, "").sub(/\A(?:please|carefully|gently|slowly|always|never|don['’]t|do not)\s+/i, "")
         words = words.sub(/\A(?:without|with|after|before|when|once|if|using|while|as soon as)\b[^,.;]{3,60},\s*/i, "").sub(LEADS, "")
         first = words[/\A[[:alpha:]]+/].to_s.downcase

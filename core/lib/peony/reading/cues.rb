@@ -61,6 +61,9 @@ module Peony
 
       module_function
 
+      # @return [Boolean] whether words speak of what somebody feels
+      def felt?(words) = words.downcase.scan(/[[:alpha:]]+/).any? { |w| FEELINGS.include?(w) }
+
       # @param words [String] lower case
       # @return [Hash{Symbol => Integer}] how often each cue stands in the words
       def counts(words) = SOUGHT.counts(words)

@@ -12,6 +12,8 @@ module Peony
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other|last|final))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
+      # Where none of these stands, there is no fraction.
+      PARTS = /(?:hal[fv]|third|quarter|fifth|sixth|eighth|tenth|twelfth|twentieth)/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
       HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
@@ -22,6 +24,7 @@ module Peony
       PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
       NONE = /(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
+      PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
       TIMES = /\b(twice|thrice)\b/i
@@ -69,6 +72,8 @@ module Peony
       end
 
       def money(string, taken, found)
+        return unless string.match?(/[£€$]/)
+
         each_match(string, MONEY, taken) do |m|
           add(found, taken, string, m, Numbers.digits(m[2]) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1]])
         end
@@ -76,6 +81,8 @@ module Peony
 
       # "3½ kg", "½ litre"
       def mixed(text, taken, found)
+        return unless text.string.match?(PRINTED)
+
         each_match(text.string, MIXED, taken) do |m|
           value = (m[1].to_i + VULGAR.fetch(m[2])).round(2)
           unit = Units.after(text.string[m.end(0), 60], value, text.tokens_after(m.end(0)))
@@ -143,6 +150,8 @@ module Peony
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
 
       def fractions(string, taken, found)
+        return unless string.match?(PARTS)
+
         each_match(string, FRACTION, taken) do |m|
           before = string[[0, m.begin(0) - 10].max...m.begin(0)]
           after = string[m.end(0), 20].to_s

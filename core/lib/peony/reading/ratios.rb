@@ -23,7 +23,9 @@ module Peony
 
       # @param text [Reading::Text]
       # @return [Array<Ratio>]
-      def of(text)
+      def of(text) = text.once(:ratios) { found(text) }
+
+      def found(text)
         said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
@@ -100,7 +102,7 @@ module Peony
 
       # "To force a debate it needs five thousand names. By Sunday 3,250 had signed": two amounts, one a goal.
       def goals(text)
-        return [] unless text.all_words.match?(GOAL) || text.string.match?(OF_IT)
+        return [] if text.heading_quantities.size + text.quantities.size < 2 || !(text.all_words.match?(GOAL) || text.string.match?(OF_IT))
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
         kinds = list.group_by { |q| Units.kind(q.unit) }

@@ -60,7 +60,7 @@ module Peony
 
       # @return [Array(Array<Joint>, Array<Joint>)] the seams of a sentence, and the joints that may be seams yet, each with its chance
       def weighed(text, sentence, family)
-        text.once(:seams, family, sentence.from, sentence.to) do
+        text.once([:seams, family, sentence.from, sentence.to]) do
           weights = Weights.read_as("seams", family)
           least = least(family)
           faint = []
@@ -78,7 +78,7 @@ module Peony
       # @yieldreturn [Boolean] whether there is a seam
       # @return [Array<Joint>] the seams
       def walk(text, sentence)
-        all = text.once(:joints, sentence.from) { joints(sentence) }
+        all = text.at(:joints, sentence.from, sentence.to) { joints(sentence) }
         start = sentence.from
         all.each_with_index.select do |joint, i|
           # Several families come by here, mostly from the same seam.

@@ -51,13 +51,11 @@ module Peony
           series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
           parts_in: share(units) { |s| s.text.count(",;") >= 2 },
           brackets: share(nodes) { |n| n.span.text.include?("(") },
-          felt: share(units) { |s| feeling?(s.text) },
-          felt_any: one(units.any? { |s| feeling?(s.text) }),
+          felt: share(units) { |s| text.felt?(s) },
+          felt_any: one(units.any? { |s| text.felt?(s) }),
           paragraphs: one(text.stretches.count { |s| s.block.type == "paragraph" } >= 2 && nodes.empty?)
         }
       end
-
-      def feeling?(words) = words.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) }
 
       def cues(text)
         counts = text.cues
@@ -185,7 +183,7 @@ module Peony
         units = units(text)
         return {} if units.size < 2
 
-        told = units.map { |u| stems(u) }
+        told = units.map { |u| text.stems_in(u) }
         first = told.first
         last = told.last
         {
@@ -232,8 +230,6 @@ module Peony
         end
         { round: said.max, round_whole: one(said.max >= 0.99), round_end: said.last }
       end
-
-      def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq
 
       def units(text)
         if text.tree.size >= 2

@@ -46,14 +46,16 @@ module Peony
       # @param family [String] read as which family
       # @return [Array<Float>] 0..1 for each: how likely it carries an item of its own
       def chances(text, spans, family = "list")
-        signs = text.once(:strays, *spans.flat_map { |s| [s.from, s.to] }) { signs(text, spans) }
+        signs, announced = text.once([:strays, *spans.flat_map { |s| [s.from, s.to] }]) { [signs(text, spans), announces?(spans)] }
         weights = PLACES.to_h { |place| [place, Weights.read_as("strays", family, place)] }
-        signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) * (announces?(spans, i) ? PREFACE : 1) }
+        chances = signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) }
+        chances[0] *= PREFACE if announced
+        chances
       end
 
       # "There are several reasons why Ternby floods so often": says that something follows, and nothing of it.
-      def announces?(spans, index)
-        return false unless index.zero? && spans.size > 2
+      def announces?(spans)
+        return false unless spans.size > 2
         return true if spans.size > 3 && spans.first.text.match?(ANNOUNCES)
 
         so_many?(spans)

@@ -91,13 +91,19 @@ module Peony
 
       # @return [Array<Points::Point>] what running text says one after the other
       # @param family [String] read as which family
-      def points(family = "list") = once(:points, family) { Points.of(self, family) }
+      def points(family = "list") = once([:points, family]) { Points.of(self, family) }
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }
 
       # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
       def cues = @cues ||= Cues.counts(all_words)
+
+      # @return [Boolean] whether a stretch speaks of what somebody feels
+      def felt?(span) = at(:felt, span.from, span.to) { Cues.felt?(span.text) }
+
+      # @return [Array<String>] the beginnings of the longer words of a stretch, each once
+      def stems_in(span) = at(:stems, span.from, span.to) { span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq.freeze }
 
       # @return [Boolean] whether a stretch tells somebody to do something
       def told?(span) = at(:told, span.from, span.to) { Words.imperative?(span.text) }
@@ -106,7 +112,8 @@ module Peony
       def rivals = once(:rivals) { Rivals.of(self) }
 
       # What several finders ask for, worked out once.
-      def once(*key) = (@once ||= {}).fetch(key) { @once[key] = yield }
+      # @param key [Symbol, Array]
+      def once(key) = (@once ||= {}).fetch(key) { @once[key] = yield }
 
       # The same for a stretch, which is asked for so often that making a key would cost more than finding it.
       # @param kind [Symbol]

@@ -51,6 +51,20 @@ module Peony
 
         def earlier?(chances, tag, other) = other && chances.keys.index(tag) < chances.keys.index(other)
 
+        # Whether a stop belongs to its word is told by the word and what follows it: by a capital letter or a sign.
+        def split_sentences(words)
+          words.each_with_index.flat_map do |word, i|
+            behind = words[i + 1]
+            next [word] unless word.end_with?(".") && (behind.nil? || behind.match?(/[A-Z\W]/))
+
+            kept = (@stops ||= {})[behind.nil?] ||= {}
+            kept.fetch(word) do
+              parted = behind ? super([word, "A"])[0..-2] : super([word])
+              kept.size < KEPT ? kept[word] = parted : parted
+            end
+          end
+        end
+
         OWN = %w[-unknown- -sym-].freeze
         KEPT = 20_000
       end

@@ -70,7 +70,7 @@ module Peony
           ends.last.text.match?(BACK) || (stems(ends.first) & stems(ends.last)).size >= 2
         end
 
-        def stems(span) = span.text.downcase.scan(/[[:alpha:]]{4,}/).reject { |w| Words::STOP.include?(w) }.map { |w| w[0, 5] }.uniq
+        def stems(span) = text.stems_in(span)
       end
     end
   end

@@ -11,7 +11,7 @@ module Peony
         WHEN = /\A(?:and |but |then )?(?<when>(?:(?:at|after|before|during|when|while|on|in|by|over) [^,.;:\d]{2,28}?|the [[:lower:]]+ (?:before|after)))(?=,|\s(?:it|he|she|they|we|i|you|there|his|her|their|its|my|your|our|nobody|somebody|everybody|most|some)\b)/i
 
         def find
-          felt = share(units) { |s| s.text.downcase.scan(/[[:alpha:]]+/).any? { |w| Cues::FEELINGS.include?(w) } }
+          felt = nodes.size >= 2 ? share(nodes) { |n| Cues.felt?("#{n.span.text} #{n.inside}") } : share(text.sentences) { |s| text.felt?(s) }
           later(felt, 3..) { alike(series: dense?).then { |items| [items.each { |i| staged(i) }, "#{count(items.size, 'stage')} that a person goes through"] } }
         end
 
@@ -27,7 +27,6 @@ module Peony
         def named_by?(title, told) = title.split.one? ? told.include?(title) : "#{title} ".start_with?("#{told.split.drop(1).last(2).join(' ')} ")
 
         def dense? = text.sentences.size <= 2
-        def units = nodes.size >= 2 ? nodes.map { |n| Span.new(text: "#{n.span.text} #{n.inside}") } : text.sentences
       end
     end
   end

@@ -86,8 +86,13 @@ module Peony
       def signs(text, spans)
         seen = spans.map { |s| text.at(:seen, s.from, s.to) { see(text, s) } }
         usual = usual(seen)
-        # Several families weigh them: what does not stand is left out once.
-        all = seen.each_index.map { |i| seen[i].signs.merge(beside(text, seen, i, usual), handed(seen, i), headed(text, spans[i], i)).delete_if { |_, v| v == 0 } }
+        all = seen.each_index.map do |i|
+          seen[i].signs.dup.tap do |signs|
+            beside(signs, text, seen, i, usual)
+            handed(signs, seen, i)
+            headed(signs, text, spans[i], i)
+          end
+        end
         # In place: what is seen from the next sentence has a name of its own.
         all.each_index { |i| all[i].merge!(neighbours(i.positive? ? all[i - 1] : nil, BEFORE), neighbours(all[i + 1], BEHIND)) }
       end
@@ -103,30 +108,45 @@ module Peony
         count = span.text.split.size
         lead = Manner.lead(text, span)
         mood = Manner.mood(text, span)
-        signs = { bias: 1, short: one(count < 6), long: one(count > 22), few_words: one(count < 12), name: one(span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /)),
-                  verb: one(Manner.verb(text, span)), imperative: one(mood == :told), being: one(mood == :being), when: one(lead == :when), the: one(lead == :the), named: one(lead == :name),
-                  pronoun: one(lead == :pronoun), condition: one(span.text.match?(Seams::IF)), **parted(text, span), **shape(text, span) }
-        SOUGHT.standing(low).each_key { |name| signs[name] = 1 }
-        signs[:back_short] = 1 if count < 9 && signs[:back]
+        content = Manner.content(text, span)
+        signs = SOUGHT.standing(low).transform_values { 1 }
+        { bias: true, short: count < 6, long: count > 22, few_words: count < 12, name: span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /), verb: Manner.verb(text, span), imperative: mood == :told,
+          being: mood == :being, when: lead == :when, the: lead == :the, named: lead == :name, pronoun: lead == :pronoun, condition: span.text.match?(Seams::IF),
+          back_short: count < 9 && signs[:back] }.each { |name, stands| mark(signs, name, stands) }
+        parted(signs, text, span)
+        shape(signs, text, span)
         head, tail = Flow.halves(text, span)
-        Seen.new(signs: signs.delete_if { |_, v| v == 0 }, content: Manner.content(text, span), lead: lead, mood: mood, past: Manner.past?(text, span), length: count,
-                 first: low[/\A[[:alpha:]'’]+/].to_s, middle: Vectors.middle(Manner.content(text, span)), head: head, tail: tail)
+        Seen.new(signs: signs, content: content, lead: lead, mood: mood, past: Manner.past?(text, span), length: count, first: low[/\A[[:alpha:]'’]+/].to_s, middle: Vectors.middle(content),
+                 head: head, tail: tail)
       end
+
+      # Only what stands is noted.
+      def mark(signs, name, stands) = stands && (signs[name] = 1)
+
+      # A share of the most that counts.
+      def measure(signs, name, count, most) = count.positive? && (signs[name] = [count, most].min / most)
 
       # How much a sentence holds: things, statements, names, numbers, dates.
-      def shape(text, span)
+      def shape(signs, text, span)
         tokens = text.tokens_in(span)
-        { nouns: [tokens.count(&:noun?), 6].min / 6.0, statements: [tokens.count(&:finite?), 4].min / 4.0, commas: [span.text.count(","), 4].min / 4.0,
-          names: [tokens.drop(1).count { |t| t.text.match?(/\A[A-Z]/) }, 3].min / 3.0, numbered: one(text.quantities_in(span).any?), dated: one(text.moments_in(span).any?),
-          passive: one(tokens.each_cons(2).any? { |a, b| b.tag == "vbn" && a.low.match?(BEING) }) }
+        measure(signs, :nouns, tokens.count(&:noun), 6.0)
+        measure(signs, :statements, tokens.count(&:finite), 4.0)
+        measure(signs, :commas, span.text.count(","), 4.0)
+        measure(signs, :names, tokens.count { |t| CAPITALS.cover?(t.text.getbyte(0)) } - (CAPITALS.cover?(tokens.first&.text&.getbyte(0)) ? 1 : 0), 3.0)
+        mark(signs, :numbered, text.quantities_in(span).any?)
+        mark(signs, :dated, text.moments_in(span).any?)
+        mark(signs, :passive, tokens.each_index.any? { |i| tokens[i].tag == "vbn" && i.positive? && tokens[i - 1].low.match?(BEING) })
       end
 
+      CAPITALS = ("A".ord.."Z".ord)
       BEING = /\A(?:is|are|was|were|be|been|gets?|got)\z/
 
       # Part of a sentence.
-      def parted(text, span)
-        part = text.sentences.none? { |s| s.from == span.from && s.to == span.to }
-        { clause: one(part), clause_verbless: one(part && !Manner.verb(text, span)) }
+      def parted(signs, text, span)
+        return if text.sentences.any? { |s| s.from == span.from && s.to == span.to }
+
+        signs[:clause] = 1
+        mark(signs, :clause_verbless, !Manner.verb(text, span))
       end
 
       # What most of the sentences have.
@@ -137,37 +157,40 @@ module Peony
       end
 
       # How a sentence differs from the others: in words, mood, tense, length, and in how it begins.
-      def beside(text, seen, index, usual)
+      def beside(signs, text, seen, index, usual)
         own = seen[index]
         others = seen.size - 1
         shared = own.content.uniq.count { |w| usual[:words][w] > 1 }
         mood, often = usual[:moods].map { |m, count| [m, m == own.mood ? count - 1 : count] }.max_by(&:last)
-        {
-          near: Vectors.cosine(own.middle, text.middle), repeats: [shared, 3].min / 3.0, new: one(shared.zero?),
-          few: one(seen.size < 4), many: one(seen.size > 6), eight: one(seen.size >= 8), sentences: [seen.size, 12].min / 12.0, other_numbered: one(own.signs.key?(:numbered) != usual[:numbered]),
-          odd: one(others.positive? && often >= others * 0.6 && mood != own.mood), tense: one(!own.past.nil? && own.past != usual[:past]), same_lead: one(usual[:firsts][own.first] > 1),
-          alike: others.zero? ? 0.0 : (usual[:leads][own.lead] - 1).to_f / others, brief: one(own.length < usual[:length] * 0.6), lengthy: one(own.length > usual[:length] * 1.5),
-          before_pronoun: one(seen[index + 1]&.lead == :pronoun), after_one: one(index == 1), last_but_one: one(index == seen.size - 2 && seen.size > 4)
-        }
+        near = Vectors.cosine(own.middle, text.middle)
+        signs[:near] = near unless near.zero?
+        measure(signs, :repeats, shared, 3.0)
+        measure(signs, :sentences, seen.size, 12.0)
+        alike = usual[:leads][own.lead] - 1
+        signs[:alike] = alike.to_f / others if alike.positive?
+        { new: shared.zero?, few: seen.size < 4, many: seen.size > 6, eight: seen.size >= 8, other_numbered: own.signs.key?(:numbered) != usual[:numbered],
+          odd: others.positive? && often >= others * 0.6 && mood != own.mood, tense: !own.past.nil? && own.past != usual[:past], same_lead: usual[:firsts][own.first] > 1,
+          brief: own.length < usual[:length] * 0.6, lengthy: own.length > usual[:length] * 1.5, before_pronoun: seen[index + 1]&.lead == :pronoun, after_one: index == 1,
+          last_but_one: index == seen.size - 2 && seen.size > 4 }.each { |name, stands| mark(signs, name, stands) }
       end
 
       # Links of a chain take up what the one before them ends with, and hand on what the next begins with.
-      def handed(seen, index)
+      def handed(signs, seen, index)
         own = seen[index]
-        before = index.positive? ? seen[index - 1].head + seen[index - 1].tail : []
-        after = seen[index + 1]&.head || []
-        last = index == seen.size - 1
-        { takes: one(own.head.intersect?(before)), hands: one(own.tail.intersect?(after)), closes: one(last && (own.head + own.tail).intersect?(seen.first.head + seen.first.tail)) }
+        mark(signs, :takes, index.positive? && (own.head.intersect?(seen[index - 1].head) || own.head.intersect?(seen[index - 1].tail)))
+        mark(signs, :hands, index + 1 < seen.size && own.tail.intersect?(seen[index + 1].head))
+        mark(signs, :closes, index == seen.size - 1 && (own.head + own.tail).intersect?(seen.first.head + seen.first.tail))
       end
 
       # Under a heading the first sentence need not say what the passage is about, unless it says it again.
-      def headed(text, span, index)
+      def headed(signs, text, span, index)
         heading = text.once(:heading_stems) { text.passage.heading.to_s.downcase.scan(/[[:alpha:]]{4,}/).map { |w| w[0, 5] } }
-        again = Manner.stems(text, span).any? { |w| heading.include?(w) }
-        { headed: one(heading.any?), again: one(again), headed_short: one(heading.any? && index.zero? && span.text.split.size < 12) }
-      end
+        return if heading.empty?
 
-      def one(value) = value ? 1 : 0
+        signs[:headed] = 1
+        mark(signs, :again, Manner.stems(text, span).any? { |w| heading.include?(w) })
+        mark(signs, :headed_short, index.zero? && span.text.split.size < 12)
+      end
     end
   end
 end

@@ -21,14 +21,14 @@ module Peony
       # "Wood is chopped again, the lamp is never left alone, and what you carried up you carry down": three statements in a row.
       def statements(text, sentence)
         parts = Sentences.clauses(sentence, /,\s+(?:and\s+|but\s+)?/)
-        parts.size >= 3 && parts.all? { |p| p.text.split.size >= 4 && Series.subject_verb?(text, p) && !p.text.match?(SUBORDINATE) } ? parts : [sentence]
+        parts.size >= 3 && parts.all? { |p| text.count_in(p) >= 4 && Series.subject_verb?(text, p) && !p.text.match?(SUBORDINATE) } ? parts : [sentence]
       end
 
       SUBORDINATE = /\A(?:which|who|that|whose|where|when|because|since|as|if|so|although|though|while|until|after|before|or)\b/i
 
       def parted(text, sentence)
         parts = Sentences.clauses(sentence, PARTED)
-        parts.size > 1 && parts.all? { |p| p.text.split.size >= 3 } ? parts : statements(text, sentence)
+        parts.size > 1 && parts.all? { |p| text.count_in(p) >= 3 } ? parts : statements(text, sentence)
       end
 
       # @param text [Reading::Text]

@@ -33,13 +33,24 @@ module Peony
         heads = spans.map { |s| subject(text, s) unless all?(text, s) }
         return nil if heads.compact.uniq.size < 2
 
-        held = spans.map { |s| names(text, s) }
-        names = heads.compact.uniq.first(MOST)
-        two = best(text, spans, held, heads, names.combination(2))
+        told = told(text, spans, heads)
+        two = best(text, told, 2)
         # Where all is told of one of two, a third has nothing to add.
-        three = best(text, spans, held, heads, names.combination(3)) unless two && two[1].zero?
+        three = best(text, told, 3) unless two && two[1].zero?
         found = two && (three.nil? || two.first + MORE >= three.first) ? two : three
         found && found.first >= LEAST ? found.last : nil
+      end
+
+      # Stretches with what each is about (its place among the names, nil where it is none of them), which of the names it holds (a bit for each), and how many words it has;
+      # which names the heading holds, and which of them tell things of one kind apart.
+      Told = Struct.new(:spans, :heads, :about, :held, :sizes, :names, :headed, :owned, keyword_init: true)
+
+      # @return [Told]
+      def told(text, spans, heads)
+        names = heads.compact.uniq.first(MOST)
+        bits = ->(list) { names.each_index.sum { |k| list.include?(names[k]) ? 1 << k : 0 } }
+        Told.new(spans: spans, heads: heads, about: heads.map { |head| head && names.index(head) }, held: spans.map { |s| bits[names(text, s)] }, names: names,
+                 sizes: spans.map { |s| text.count_in(s) }, headed: bits[headed(text)], owned: bits[owned(text).map { |name| name[0, 6] }])
       end
 
       # "The shore crab … The hermit crab", "Team Heron … Team Otter": two of one kind, which are hardly told in turn for anything but to be compared.
@@ -50,49 +61,56 @@ module Peony
       end
 
       # @return [Array(Float, Float, Array<Side>), nil] see {weigh}
-      def best(text, spans, held, heads, groups) = groups.filter_map { |names| weigh(text, spans, held, heads, names) }.max_by(&:first)
+      def best(text, told, count) = told.names.each_index.to_a.combination(count).filter_map { |group| weigh(text, told, group) }.max_by(&:first)
 
+      # @param group [Array<Integer>] places of names
       # @return [Array(Float, Float, Array<Side>), nil] how well the passage falls apart into those named, how much of it is strange to them, and all of them
-      def weigh(text, spans, held, heads, names)
-        first = begun(text, spans, held, heads, names) or return nil
-        common = [headed(text), *held.first(2)].any? { |list| (names - list).empty? }
-        sides, strange = deal(text, spans, held, heads, names, first[0])
-        return nil if scant?(sides, spans)
-        return nil unless common || numbered?(text, spans, first) || full?(sides, strange) || (names - owned(text).map { |name| name[0, 6] }).empty?
+      def weigh(text, told, group)
+        bits = group.sum { |k| 1 << k }
+        first = begun(text, told, group, bits) or return nil
+        common = [told.headed, *told.held.first(2)].any? { |held| held & bits == bits }
+        sides, strange = deal(text, told, group, bits, first[0])
+        return nil if scant?(told, sides)
+        return nil unless common || numbered?(text, told.spans, first) || full?(told, sides, strange) || told.owned & bits == bits
 
-        strange += skipped(text, spans, heads, common ? 0 : first[0])
-        [1 - (strange / (spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange, sides.zip(names).map { |list, name| Side.new(name: called(text, list.first, name), spans: list) }]
+        strange += skipped(text, told, common ? 0 : first[0])
+        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange,
+         sides.zip(group).map { |list, k| Side.new(name: called(text, told.spans[list.first], told.names[k]), spans: told.spans.values_at(*list)) }]
       end
 
       # @return [Array<Integer>, nil] where each is told of first
-      def begun(text, spans, held, heads, names)
-        told = heads.each_index.select { |i| names.include?(heads[i]) && names.count { |n| held[i].include?(n) } < 2 }
-        first = names.map { |name| told.find { |i| heads[i] == name } }
-        first unless first.any?(&:nil?) || first != first.sort || halfway?(text, spans.values_at(*first))
+      def begun(text, told, group, bits)
+        alone = told.about.each_index.select { |i| group.include?(told.about[i]) && one_bit?(told.held[i] & bits) }
+        first = group.map { |k| alone.find { |i| told.about[i] == k } }
+        first unless first.any?(&:nil?) || first != first.sort || halfway?(text, told.spans.values_at(*first))
       end
+
+      # At most one.
+      def one_bit?(bits) = (bits & (bits - 1)).zero?
 
       # Where several sentences tell of others first, these are hardly what it is about; one may lead to it.
       # @return [Float] how strange they are to it
-      def skipped(text, spans, heads, from)
-        own = (0...from).select { |i| heads[i] && text.sentences.any? { |s| s.from == spans[i].from } }
-        [own.map { |i| heads[i] }.uniq.size - 1, 0].max * SKIPPED
+      def skipped(text, told, from)
+        own = (0...from).select { |i| told.heads[i] && text.sentences.any? { |s| s.from == told.spans[i].from } }
+        [own.map { |i| told.heads[i] }.uniq.size - 1, 0].max * SKIPPED
       end
       SKIPPED = 0.5
 
       def all?(text, span) = text.once(:told_of_all) { text.sentences.select { |s| s.text.match?(ALL) } }.any? { |s| s.from <= span.from && span.to <= s.to }
 
       # A side that says hardly anything, or only sums up.
-      def scant?(sides, spans) = sides.any? { |list| words(list) < 4 } || sums_up?(sides, spans)
+      # @param sides [Array<Array<Integer>>] places of stretches
+      def scant?(told, sides) = sides.any? { |list| words(told, list) < 4 } || sums_up?(sides, told.spans)
 
       COMPARED = /\b(?:lower|higher|cheaper|dearer|larger|smaller|longer|shorter|better|worse|further|nearer|the same)\W*\z/i
 
       # "The old office had 14 rooms. Mill Lane has 9. The rent is 1,100 euros lower.": the rent is no third.
-      def sums_up?(sides, spans) = sides.size > 2 && sides.last.one? && sides.last.first.equal?(spans.last) && spans.last.text.match?(COMPARED)
+      def sums_up?(sides, spans) = sides.size > 2 && sides.last == [spans.size - 1] && spans.last.text.match?(COMPARED)
 
       # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
-      def full?(sides, strange) = sides.sum { |list| [words(list.first(strange.zero? ? 2 : 1)), 12].min } > 10 * sides.size
+      def full?(told, sides, strange) = sides.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min } > 10 * sides.size
 
-      def words(spans) = spans.sum { |s| s.text.split.size }
+      def words(told, list) = list.sum { |i| told.sizes[i] }
 
       # Each is told of with numbers, and nothing before them is but how many they are.
       def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? { |q| q.value > first.size } } && first.all? { |i| text.quantities_in(spans[i]).any? }
@@ -101,22 +119,25 @@ module Peony
       def halfway?(text, spans) = spans.size > 2 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1
 
       # Gives every stretch to the side it names; one that names none and does not go on is strange to all.
-      def deal(text, spans, held, heads, names, from)
-        sides = names.map { [] }
+      # @return [Array(Array<Array<Integer>>, Float)]
+      def deal(text, told, group, bits, from)
+        sides = group.map { [] }
         current = nil
         strange = 0.0
-        (from...spans.size).each do |i|
-          named = names.each_index.select { |k| held[i].include?(names[k]) }
-          own = names.index(heads[i]) || (named.first if named.one?)
-          next if heads[i].nil? && (named.size > 1 || all?(text, spans[i]))
+        last = told.spans.size - 1
+        (from..last).each do |i|
+          held = told.held[i] & bits
+          single = one_bit?(held)
+          next if told.heads[i].nil? && (!single || all?(text, told.spans[i]))
 
+          own = group.index(told.about[i]) || (group.index { |k| held[k] == 1 } if single)
           if own then current = own
-          elsif !spans[i].text.match?(GOES_ON)
-            strange += i == spans.size - 1 ? 0.3 : 0.6
+          elsif !told.spans[i].text.match?(GOES_ON)
+            strange += i == last ? 0.3 : 0.6
             # A remark at the end, unless it tells a number.
-            next if i == spans.size - 1 && text.quantities_in(spans[i]).empty?
+            next if i == last && text.quantities_in(told.spans[i]).empty?
           end
-          sides[current] << spans[i] if current && named.size < 2
+          sides[current] << i if current && single
         end
         [sides, strange]
       end

@@ -117,7 +117,7 @@ module Peony
       # What one side of a joint says: a subject with its verb, an order, a condition; its words; how it begins.
       def side(text, span)
         { says: one(Series.subject_verb?(text, span)), told: one(text.told?(span)), stems: Manner.stems(text, span), dated: one(text.dates_in(span).any?),
-          numbered: one(text.quantities_in(span).any?), size: span.text.split.size, lead: Manner.lead(text, span), sub: one(span.text.match?(SUB)),
+          numbered: one(text.quantities_in(span).any?), size: text.count_in(span), lead: Manner.lead(text, span), sub: one(span.text.match?(SUB)),
           condition: one(span.text.match?(IF)), asked: one(span.text.end_with?("?")), phrase: one(span.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i)) }
       end
 
@@ -147,7 +147,7 @@ module Peony
           seven_sentences: one(count >= 7), sentences: [count, 10].min / 10.0,
           alone: one(all.size == 1), alike: [all.count { |j| j.kind == kind } - 1, 4].min / 4.0, many: one(all.size >= 4), last: one(index == all.size - 1),
           first: one(index.zero?), in_series: one(between?(text, all[index])), colon_before: one(all.first(index).any? { |j| j.kind == :colon }),
-          opening: one(sentence.equal?(text.sentences.first)), closing: one(sentence.equal?(text.sentences.last)), wordy: one(sentence.text.split.size > 24)
+          opening: one(sentence.equal?(text.sentences.first)), closing: one(sentence.equal?(text.sentences.last)), wordy: one(text.count_in(sentence) > 24)
         }
       end
 

@@ -94,18 +94,21 @@ module Peony
           end
         end
         # In place: what is seen from the next sentence has a name of its own.
-        all.each_index { |i| all[i].merge!(neighbours(i.positive? ? all[i - 1] : nil, BEFORE), neighbours(all[i + 1], BEHIND)) }
+        all.each_index do |i|
+          across(all[i], all[i - 1], BEFORE) if i.positive?
+          across(all[i], all[i + 1], BEHIND) if all[i + 1]
+        end
       end
 
       # What stands before and behind a sentence tells of it too: who goes on with "it" goes on about something.
-      def neighbours(signs, names)
-        names.each_with_object({}) { |(name, here), found| found[here] = signs[name] if signs&.key?(name) }
+      def across(signs, other, names)
+        names.each { |name, here| (value = other[name]) && (signs[here] = value) }
       end
 
       # What one sentence shows by itself; several families come by with the same.
       def see(text, span)
         low = span.text.downcase
-        count = span.text.split.size
+        count = text.count_in(span)
         lead = Manner.lead(text, span)
         mood = Manner.mood(text, span)
         content = Manner.content(text, span)
@@ -189,7 +192,7 @@ module Peony
 
         signs[:headed] = 1
         mark(signs, :again, Manner.stems(text, span).any? { |w| heading.include?(w) })
-        mark(signs, :headed_short, index.zero? && span.text.split.size < 12)
+        mark(signs, :headed_short, index.zero? && text.count_in(span) < 12)
       end
     end
   end

@@ -99,6 +99,9 @@ module Peony
       # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
       def cues = @cues ||= Cues.counts(all_words)
 
+      # @return [Integer] how many words a stretch has
+      def count_in(span) = at(:count, span.from, span.to) { span.text.split.size }
+
       # @return [Boolean] whether a stretch speaks of what somebody feels
       def felt?(span) = at(:felt, span.from, span.to) { Cues.felt?(span.text) }
 

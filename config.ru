@@ -10,6 +10,8 @@ use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-typ
 PeonyServer::Throttle.install
 PeonyServer::LOADER.eager_load
 Peony::LOADER.eager_load
+# Pages are served meanwhile.
+Thread.new { Peony::Reading::Beside.ready }
 
 readers = PeonyServer::ReadersApp.new
 people = Rack::Builder.app do

@@ -12,7 +12,8 @@ module Bench
     module_function
 
     def run
-      Peony.read("Warm the catalogues with 2 or 3 words.")
+      # As a server does when it begins.
+      Peony::Reading::Beside.ready
       whole(1_500, 8, "300")
       reference(1_500)
       whole(25_000, 3, "4000")

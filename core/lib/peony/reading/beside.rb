@@ -16,6 +16,8 @@ module Peony
       AHEAD = 2
       # Seconds to wait for the other process once nothing is left to do here.
       PATIENCE = 30
+      # A text of all kinds.
+      WARM = File.join(ASSETS, "reading", "warm.md")
 
       @lock = Mutex.new
 
@@ -33,6 +35,15 @@ module Peony
         end
       end
 
+      # What the first to come would wait for is done before: words and weights are loaded, some of everything is read once, and the other process is begun.
+      # @return [void]
+      def ready
+        @lock.synchronize do
+          Passages.of(Notes.parse(File.read(WARM), ".md")).each { |passage| Reading.of(passage).findings.each(&:named) }
+          reader if able?
+        end
+      end
+
       # Ends the other process. The next long document begins another.
       # @return [void]
       def stop
@@ -40,7 +51,8 @@ module Peony
         @reader = nil
       end
 
-      def worth_it?(passages) = Process.respond_to?(:fork) && Etc.nprocessors > 1 && passages.size > 1 && passages.sum { |p| p.text.length } >= LEAST
+      def able? = Process.respond_to?(:fork) && Etc.nprocessors > 1
+      def worth_it?(passages) = able? && passages.size > 1 && passages.sum { |p| p.text.length } >= LEAST
 
       # @return [Reader, nil] nil where there is no room for another process
       def reader

@@ -43,6 +43,8 @@ module Peony
       # @param pattern [Regexp] what stands between two of them
       # @return [Array<Span>] its clauses
       def clauses(span, pattern)
+        return span.text.empty? ? [] : [span] unless span.text.match?(pattern)
+
         parts = []
         start = 0
         while (match = span.text.match(pattern, start))

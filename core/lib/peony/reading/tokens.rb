@@ -57,6 +57,8 @@ module Peony
             behind = words[i + 1]
             next [word] unless word.end_with?(".") && (behind.nil? || behind.match?(/[A-Z\W]/))
 
+            next [word.chop, "."] if word.match?(NO_ABBREVIATION)
+
             kept = (@stops ||= {})[behind.nil?] ||= {}
             kept.fetch(word) do
               parted = behind ? super([word, "A"])[0..-2] : super([word])
@@ -65,6 +67,7 @@ module Peony
           end
         end
 
+        NO_ABBREVIATION = /\A[[:alpha:]]{6,}\.\z/
         OWN = %w[-unknown- -sym-].freeze
         KEPT = 20_000
       end

@@ -41,11 +41,11 @@ module Peony
 
       # How near one word comes to each kind. The vocabulary of the vectors is limited, so these are kept.
       def reach(word)
-        @middles ||= KINDS.values.map { |seeds| Vectors.middle(seeds) }
+        @middles ||= Numo::DFloat[*KINDS.values.map { |seeds| Vectors.middle(seeds).to_a }]
         @reach ||= {}
         return UNKNOWN unless Vectors.known?(word)
 
-        @reach[word] ||= Vectors.middle([word]).then { |own| @middles.map { |middle| Vectors.cosine(own, middle) } }
+        @reach[word] ||= Vectors.middle([word])&.then { |own| @middles.dot(own).to_a } || UNKNOWN
       end
 
       # Nouns before and after the verb.

@@ -66,8 +66,15 @@ module Peony
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
         rows, table = Weights.by_sign
-        known = signs.select { |name, value| value != 0 && rows.key?(name) }
-        sums = known.empty? ? [0.0] * Weights.families.size : Numo::DFloat.cast(known.values).dot(table[rows.values_at(*known.keys), true]).to_a
+        places = []
+        values = []
+        signs.each do |name, value|
+          next unless value != 0 && (row = rows[name])
+
+          places << row
+          values << value
+        end
+        sums = places.empty? ? [0.0] * Weights.families.size : Numo::DFloat.cast(values).dot(table[places, true]).to_a
         Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end
     end

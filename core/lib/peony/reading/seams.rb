@@ -95,75 +95,98 @@ module Peony
       # @return [Hash{Symbol => Numeric}] those that are not 0
       def signs(text, sentence, all, index, before, after)
         left, right = [before, after].map { |s| text.at(:side, s.from, s.to) { side(text, s) } }
-        kind = all[index].kind
-        both_say = left[:says] & right[:says]
-        KINDS.to_h { |k| [k, k == kind ? 1 : 0] }.merge(
-          bias: 1, comma_and_says: kind == :comma_and ? both_say : 0, and_says: kind == :and ? both_say : 0, comma_says: kind == :comma ? both_say : 0,
-          says_before: left[:says], says_after: right[:says], both_say: both_say, none_say: 1 - (left[:says] | right[:says]),
-          told_before: left[:told], told_after: right[:told], both_told: left[:told] & right[:told],
-          repeats: one(left[:stems].intersect?(right[:stems])), dated_before: left[:dated], dated_both: left[:dated] & right[:dated], numbered_both: left[:numbered] & right[:numbered],
-          short_before: one(left[:size] < 4), short_after: one(right[:size] < 4), long_before: one(left[:size] >= 8), long_after: one(right[:size] >= 8),
-          even: [left[:size], right[:size]].min.to_f / [left[:size], right[:size]].max, both_long: one([left[:size], right[:size]].min >= 5),
-          same_lead: one(left[:lead] == right[:lead]), when_before: one(left[:lead] == :when), sub_before: left[:sub], sub_after: right[:sub],
-          condition_before: left[:condition], condition_after: right[:condition], asked_before: left[:asked], phrase_before: left[:phrase],
-          **text.at(:behind, after.from, after.to) { behind(text, after) }, **place(text, sentence, all, index),
-          **text.at(:verbs, sentence.from, all[index].from) { verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)) }
-        ).delete_if { |_, v| v == 0 }
+        joint = all[index]
+        found = text.at(:behind, sentence.from, joint.from) { behind(text, sentence, all, index, after, right) }.dup
+        says, told, dated, size = left.values_at(:says, :told, :dated, :size)
+        both_say = says && right[:says]
+        found[:even] = [size, right[:size]].min.to_f / [size, right[:size]].max
+        found[:none_say] = 1 unless says || right[:says]
+        found[:says_before] = 1 if says
+        found[:both_say] = 1 if both_say
+        found[SAYING[joint.kind]] = 1 if both_say && SAYING.key?(joint.kind)
+        found[:told_before] = 1 if told
+        found[:both_told] = 1 if told && right[:told]
+        found[:repeats] = 1 if left[:stems].intersect?(right[:stems])
+        found[:dated_before] = 1 if dated
+        found[:dated_both] = 1 if dated && right[:dated]
+        found[:numbered_both] = 1 if left[:numbered] && right[:numbered]
+        found[:short_before] = 1 if size < 4
+        found[:long_before] = 1 if size >= 8
+        found[:both_long] = 1 if size >= 5 && right[:size] >= 5
+        found[:same_lead] = 1 if left[:lead] == right[:lead]
+        found[:when_before] = 1 if left[:lead] == :when
+        found[:sub_before] = 1 if left[:sub]
+        found[:condition_before] = 1 if left[:condition]
+        found[:asked_before] = 1 if left[:asked]
+        found[:phrase_before] = 1 if left[:phrase]
+        found
       end
+
+      # Joints between two that say something count by their kind once more.
+      SAYING = { comma_and: :comma_and_says, and: :and_says, comma: :comma_says }.freeze
 
       SUB = /\A(?:and |but )?(?:when|once|while|as|because|since|although|though|until|before|after|where|whenever|wherever|without|with|so that|that|unless)\b/i
       IF = /\A(?:and |but |so )?(?:if|whether|otherwise|unless|else|yes|no|in which case|those (?:who|that)|provided)\b/i
 
       # What one side of a joint says: a subject with its verb, an order, a condition; its words; how it begins.
       def side(text, span)
-        { says: one(Series.subject_verb?(text, span)), told: one(text.told?(span)), stems: Manner.stems(text, span), dated: one(text.dates_in(span).any?),
-          numbered: one(text.quantities_in(span).any?), size: text.count_in(span), lead: Manner.lead(text, span), sub: one(span.text.match?(SUB)),
-          condition: one(span.text.match?(IF)), asked: one(span.text.end_with?("?")), phrase: one(span.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i)) }
+        { says: Series.subject_verb?(text, span), told: text.told?(span), stems: Manner.stems(text, span), dated: text.dates_in(span).any?,
+          numbered: text.quantities_in(span).any?, size: text.count_in(span), lead: Manner.lead(text, span), sub: span.text.match?(SUB),
+          condition: span.text.match?(IF), asked: span.text.end_with?("?"), phrase: span.text.match?(/\A(?:in|on|at|by|from|with|for|of|under|over|behind|along)\b/i) }
+      end
+
+      # What does not depend on where the last seam was: the joint, where it stands, what is behind it, and what the sentence has said by then.
+      def behind(text, sentence, all, index, after, right)
+        found = { bias: 1, all[index].kind => 1 }
+        { says_after: right[:says], told_after: right[:told], short_after: right[:size] < 4, long_after: right[:size] >= 8, sub_after: right[:sub], condition_after: right[:condition],
+          **begun(text, after), **place(text, sentence, all, index),
+          **verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)) }.each { |name, stands| found[name] = 1 if stands }
+        count = text.sentences.size
+        alike = all.count { |j| j.kind == all[index].kind } - 1
+        found[:sentences] = [count, 10].min / 10.0
+        found[:alike] = [alike, 4].min / 4.0 if alike.positive?
+        found
       end
 
       # What the words behind a joint begin with and speak of.
-      def behind(text, after)
+      def begun(text, after)
         first, second = text.tokens_in(after)
         lead = Manner.lead(text, after)
         words = after.text
         {
           # "... and wait", "... and check before locking everything": a deed without a thing.
-          bare_after: one(first && (second.nil? || %w[in to rb rp wrb].include?(second.tag) || !Runs.word?(second))),
-          verb_after: one(first&.finite? || first&.tag == "vbn"), ing_after: one(first&.tag == "vbg"), the_after: one(lead == :the), pronoun_after: one(lead == :pronoun),
-          person_after: one(lead == :person), when_after: one(lead == :when), name_after: one(lead == :name),
-          passive_after: one(text.tokens_in(after).first(5).each_cons(2).any? { |a, b| a.low.match?(/\A(?:is|are|was|were)\z/) && b.tag == "vbn" }),
-          to_after: one(words.match?(/\Ato\b/i)), again_after: one(words.match?(/\b(?:again|once more|back)\b/i)), which_after: one(words.match?(/\A(?:who|which|where|that|whose)\b/i)),
-          not_after: one(words.match?(/\b(?:not|never|no)\b/i)), it_after: one(words.match?(/\b(?:it|them|they|her|him)\b/i)),
-          aside_after: one(words.match?(/\A(?:by the way|of course|for example|such as|like|naturally|usually|mostly|please|thank|or so|i)\b/i))
+          bare_after: first && (second.nil? || %w[in to rb rp wrb].include?(second.tag) || !Runs.word?(second)),
+          verb_after: first&.finite? || first&.tag == "vbn", ing_after: first&.tag == "vbg", the_after: lead == :the, pronoun_after: lead == :pronoun,
+          person_after: lead == :person, when_after: lead == :when, name_after: lead == :name,
+          passive_after: text.tokens_in(after).first(5).each_cons(2).any? { |a, b| b.tag == "vbn" && a.low.match?(/\A(?:is|are|was|were)\z/) },
+          to_after: words.match?(/\Ato\b/i), again_after: words.match?(/\b(?:again|once more|back)\b/i), which_after: words.match?(/\A(?:who|which|where|that|whose)\b/i),
+          not_after: words.match?(/\b(?:not|never|no)\b/i), it_after: words.match?(/\b(?:it|them|they|her|him)\b/i),
+          aside_after: words.match?(/\A(?:by the way|of course|for example|such as|like|naturally|usually|mostly|please|thank|or so|i)\b/i)
         }
       end
 
       # Where the joint stands: alone or in a row of others, in a text of few sentences, which hold several items each, or of many.
       def place(text, sentence, all, index)
-        kind = all[index].kind
         count = text.sentences.size
         {
-          one_sentence: one(count == 1), two_sentences: one(count <= 2), few_sentences: one(count <= 3), four_sentences: one(count.between?(3, 4)), many_sentences: one(count >= 6),
-          seven_sentences: one(count >= 7), sentences: [count, 10].min / 10.0,
-          alone: one(all.size == 1), alike: [all.count { |j| j.kind == kind } - 1, 4].min / 4.0, many: one(all.size >= 4), last: one(index == all.size - 1),
-          first: one(index.zero?), in_series: one(between?(text, all[index])), colon_before: one(all.first(index).any? { |j| j.kind == :colon }),
-          opening: one(sentence.equal?(text.sentences.first)), closing: one(sentence.equal?(text.sentences.last)), wordy: one(text.count_in(sentence) > 24)
+          one_sentence: count == 1, two_sentences: count <= 2, few_sentences: count <= 3, four_sentences: count.between?(3, 4), many_sentences: count >= 6, seven_sentences: count >= 7,
+          alone: all.size == 1, many: all.size >= 4, last: index == all.size - 1, first: index.zero?, in_series: between?(text, all[index]),
+          colon_before: all.first(index).any? { |j| j.kind == :colon }, opening: sentence.equal?(text.sentences.first), closing: sentence.equal?(text.sentences.last),
+          wordy: text.count_in(sentence) > 24
         }
       end
 
       # Whether the sentence has said something by the joint and says something behind it, in the same tense and the same way.
       def verbs(text, before, after)
         sides = [before, after].map { |s| text.tokens_in(s) }
-        told = sides.map { |tokens| tokens.find(&:finite?)&.tag }
-        { finite_before: one(told[0]), finite_after: one(told[1]), same_tense: one(told[0] && told.uniq.one?), same_start: one(sides.map { |tokens| tokens.first(2).map(&:tag) }.uniq.one?) }
+        told = sides.map { |tokens| tokens.find(&:finite)&.tag }
+        { finite_before: told[0], finite_after: told[1], same_tense: told[0] && told.uniq.one?, same_start: sides.map { |tokens| tokens.first(2).map(&:tag) }.uniq.one? }
       end
 
       # Whether a joint lies between two parts of an enumeration.
       def between?(text, joint)
         text.series.any? { |parts| parts.each_cons(2).any? { |a, b| a.to <= joint.to && joint.from <= b.from && a.to >= joint.from - 1 && b.from <= joint.to + 1 } }
       end
-
-      def one(value) = value ? 1 : 0
     end
   end
 end

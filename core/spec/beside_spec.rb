@@ -104,6 +104,15 @@ RSpec.describe Peony::Reading::Beside do
     expect(results).to all(eq(one_by_one))
   end
 
+  it "is ready before anything is asked: the process is there, and knows all kinds of passages" do
+    seen = []
+    allow(Peony::Reading).to(receive(:of).and_wrap_original { |read, passage| read.call(passage).tap { |result| seen << result.best&.family } })
+    described_class.ready
+    expect(Peony::Reading::Reader).not_to receive(:new)
+    expect(described_class.reader).to be_own
+    expect(seen.compact.uniq.size).to be > 8
+  end
+
   it "keeps no connection open that is ended here" do
     from, to = IO.pipe
     described_class.reader

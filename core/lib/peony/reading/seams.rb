@@ -97,28 +97,13 @@ module Peony
         left, right = [before, after].map { |s| text.at(:side, s.from, s.to) { side(text, s) } }
         joint = all[index]
         found = text.at(:behind, sentence.from, joint.from) { behind(text, sentence, all, index, after, right) }.dup
-        says, told, dated, size = left.values_at(:says, :told, :dated, :size)
-        both_say = says && right[:says]
-        found[:even] = [size, right[:size]].min.to_f / [size, right[:size]].max
-        found[:none_say] = 1 unless says || right[:says]
-        found[:says_before] = 1 if says
-        found[:both_say] = 1 if both_say
-        found[SAYING[joint.kind]] = 1 if both_say && SAYING.key?(joint.kind)
-        found[:told_before] = 1 if told
-        found[:both_told] = 1 if told && right[:told]
-        found[:repeats] = 1 if left[:stems].intersect?(right[:stems])
-        found[:dated_before] = 1 if dated
-        found[:dated_both] = 1 if dated && right[:dated]
-        found[:numbered_both] = 1 if left[:numbered] && right[:numbered]
-        found[:short_before] = 1 if size < 4
-        found[:long_before] = 1 if size >= 8
-        found[:both_long] = 1 if size >= 5 && right[:size] >= 5
-        found[:same_lead] = 1 if left[:lead] == right[:lead]
-        found[:when_before] = 1 if left[:lead] == :when
-        found[:sub_before] = 1 if left[:sub]
-        found[:condition_before] = 1 if left[:condition]
-        found[:asked_before] = 1 if left[:asked]
-        found[:phrase_before] = 1 if left[:phrase]
+        sizes = [left[:size], right[:size]]
+        both_say = left[:says] && right[:says]
+        found[:even] = sizes.min.to_f / sizes.max
+        { SAYING[joint.kind] || :both_say => both_say, both_say: both_say, none_say: !left[:says] && !right[:says], both_told: left[:told] && right[:told],
+          repeats: left[:stems].intersect?(right[:stems]), dated_both: left[:dated] && right[:dated], numbered_both: left[:numbered] && right[:numbered], both_long: sizes.min >= 5, same_lead: left[:lead] == right[:lead],
+          says_before: left[:says], told_before: left[:told], dated_before: left[:dated], short_before: sizes.first < 4, long_before: sizes.first >= 8, when_before: left[:lead] == :when,
+          sub_before: left[:sub], condition_before: left[:condition], asked_before: left[:asked], phrase_before: left[:phrase] }.each { |name, stands| found[name] = 1 if stands }
         found
       end
 

@@ -141,7 +141,8 @@ module Peony
         mark(signs, :passive, tokens.each_index.any? { |i| tokens[i].tag == "vbn" && i.positive? && tokens[i - 1].low.match?(BEING) })
       end
 
-      CAPITALS = ("A".ord.."Z".ord)
+      # Bytes of capital letters.
+      CAPITALS = (65..90)
       BEING = /\A(?:is|are|was|were|be|been|gets?|got)\z/
 
       # Part of a sentence.

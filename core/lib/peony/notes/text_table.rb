@@ -2,7 +2,7 @@
 
 module Peony
   module Notes
-    # Lines of plain text that are the rows of a table: cells between tabs or between upright strokes.
+    # Lines of plain text that are the rows of a table: cells between tabs, between upright strokes, or between commas where most are numbers under their names.
     module TextTable
       RULE = /\A[\s|+:=-]+\z/
 
@@ -15,10 +15,30 @@ module Peony
         return nil if lines.size < 2
 
         mark = ["\t", "|"].find { |m| lines.all? { |line| line.include?(m) } }
-        return columns(lines, run.map(&:text)) unless mark
+        return columns(lines, run.map(&:text)) || by_commas(lines) unless mark
 
         cells = lines.map { |line| (mark == "|" ? line.strip.delete_prefix("|").delete_suffix("|") : line).split(mark, -1).map(&:strip) }
         even(cells)
+      end
+
+      # A comma within a number parts no cells.
+      COMMA = /,(?!\d{3}(?!\d))\s*/
+      # An entry, or a label and its words, is no row.
+      ENTRY = /#{Text::BULLET}|:/
+      # A number, with what it is in.
+      NUMBER = /\A[£€$+−-]?\d[\d,.]*\s?(?:%|[[:alpha:]°]{1,8})?\z/
+
+      # "Newsletter, Opened, Orders" over "Seed swap, 38 %, 212".
+      # @param lines [Array<String>]
+      # @return [Array<Array<String>>, nil]
+      def by_commas(lines)
+        cells = lines.map { |line| line.strip.split(COMMA, -1) }
+        width = cells.first.size
+        return nil if lines.size < 3 || width < 3 || lines.any? { |line| line.match?(ENTRY) } || cells.first.any? { |cell| cell.match?(/\d/) }
+        return nil unless cells.all? { |row| row.size == width && row.none?(&:empty?) }
+
+        columns = cells.drop(1).transpose
+        cells if columns.first.none?(NUMBER) && columns.drop(1).count { |column| column.all?(NUMBER) } * 2 >= width - 1 && columns.any? { |column| column.all?(NUMBER) }
       end
 
       # Columns set with spaces, under a rule: "Pocket     4 kg      £12".

@@ -79,7 +79,7 @@ module Peony
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
           unit = Couples.main(couples.map(&side))
-          couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit }
+          couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
       end
 
@@ -108,16 +108,19 @@ module Peony
         # "Visits rose by 18% to 46,200"
         return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
 
+        return nil if before.unit == "%" && no_share?(quantity)
+
         before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) }
       end
 
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 48].max...quantity.from]
         # "Visits rose by 18% to 46,200": more than all is no share.
-        last = nil if last&.unit == "%" && quantity.value > 100
+        last = nil if last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
+        return "" if marked?(quantity)
 
         told = led_by(quantity, before, last)
         return told if told

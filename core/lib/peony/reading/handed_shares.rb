@@ -4,6 +4,10 @@ module Peony
   module Reading
     # Whether a share hands its "%" on to the bare numbers behind it: "45 per cent came by bus, 35 by train and 20 on foot".
     module HandedShares
+      # "Marks rose from 3.1 to 2.7", "the rest less than seven": no share, whatever is told beside it.
+      MARKED = /\b(?:marks?|grades?|scores?|ratings?)\b[^!?]*\b(?:from|to|is|was|of) \z/i
+      NO_SHARE = /#{MARKED}|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
+
       private
 
       # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
@@ -31,6 +35,14 @@ module Peony
         bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
         share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
       end
+
+      def no_share?(quantity) = lead(quantity).match?(NO_SHARE)
+
+      # "Marks rose from 3.1 to 2.7": a mark counts nothing, where no sign stands behind it.
+      def marked?(quantity) = quantity.text.match?(/\A\d(?:\.\d+)?\z/) && lead(quantity).match?(MARKED)
+
+      # Its sentence up to it.
+      def lead(quantity) = text.string[(text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }&.from || 0)...quantity.from]
 
       # Whether a share may hand its unit on.
       def share_on?(share, index) = (shares? || listed?(share, @list[index + 1]) || hundred?(share, index)) && !fraction?(share)

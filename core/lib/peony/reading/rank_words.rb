@@ -43,6 +43,9 @@ module Peony
         kinds: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{KINDS}\s+(?<low>.+)\z/im
       }.freeze
 
+      # "Tom Okoro looks after the money and Mira Sand after the members": what each of them does, and nobody stands below.
+      POST = /\A[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)? (?:looks?|looked) after [[:lower:] ]+ and [[:upper:]][[:alpha:]'’ -]+ after /
+
       # Leads to another statement in the same sentence.
       ANOTHER = /,?\s+(?:and|while|whereas|but)\s+(?=(?:(?:below|under|beneath) |(?!(?:is|are|was|were)\b)(?:[[:alpha:]'’-]+ ){1,6}?(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s))|,\s+(?=(?!who|which|that|whose|with)(?:(?:the|a|an|mr|mrs|ms|dr) )?[[:alpha:]'’-]+ (?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s)/i
 

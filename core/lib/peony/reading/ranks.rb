@@ -74,6 +74,8 @@ module Peony
       # @return [Boolean] whether it is a statement
       def read(clause)
         words = clause.text.sub(/[.!;\s]+\z/, "")
+        return false if words.match?(RankWords::POST)
+
         RankWords::FORMS.any? { |form, pattern| (match = words.match(pattern)) && take(form, clause, match) }
       end
 

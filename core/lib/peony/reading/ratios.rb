@@ -44,6 +44,17 @@ module Peony
         end
       end
 
+      # "One in ten", "three in four": beside shares it is one too.
+      # @param list [Array<Quantity>] in order
+      # @return [Array<Quantity>] in per cent
+      def in_hundred(text, list)
+        list.each_cons(2).filter_map do |a, b|
+          next unless [a, b].none? { |q| q.unit == "%" } && a.value < b.value && text.string[a.to...b.from].match?(STRICT)
+
+          Quantity.new(value: Numbers.plain((100.0 * a.value / b.value).round(1)), unit: "%", text: text.string[a.from...b.to], from: a.from, to: b.to)
+        end
+      end
+
       NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
 
       # "A third of all letters begin so": alone in its passage.

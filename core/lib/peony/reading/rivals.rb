@@ -42,15 +42,15 @@ module Peony
       end
 
       # Stretches with what each is about (its place among the names, nil where it is none of them), which of the names it holds (a bit for each), and how many words it has;
-      # which names the heading holds, and which of them tell things of one kind apart.
-      Told = Struct.new(:spans, :heads, :about, :held, :sizes, :names, :headed, :owned, keyword_init: true)
+      # which names the heading holds, and which of them tell things of one kind apart (owned: by their names).
+      Told = Struct.new(:spans, :heads, :about, :held, :sizes, :names, :headed, :owned, :kinds, keyword_init: true)
 
       # @return [Told]
       def told(text, spans, heads)
         names = heads.compact.uniq.first(MOST)
         bits = ->(list) { names.each_index.sum { |k| list.include?(names[k]) ? 1 << k : 0 } }
         Told.new(spans: spans, heads: heads, about: heads.map { |head| head && names.index(head) }, held: spans.map { |s| bits[names(text, s)] }, names: names,
-                 sizes: spans.map { |s| text.count_in(s) }, headed: bits[headed(text)], owned: bits[owned(text).map { |name| name[0, 6] }])
+                 sizes: spans.map { |s| text.count_in(s) }, headed: bits[headed(text)], owned: bits[owned(text).map { |name| name[0, 6] }], kinds: bits[kinds(text).map { |name| name[0, 6] }])
       end
 
       # "The shore crab … The hermit crab", "Team Heron … Team Otter": two of one kind, which are hardly told in turn for anything but to be compared.
@@ -74,7 +74,7 @@ module Peony
         return nil unless common || numbered?(text, told.spans, first) || full?(told, sides, strange) || told.owned & bits == bits
 
         strange += skipped(text, told, common ? 0 : first[0])
-        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0), strange,
+        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (told.kinds & bits == bits ? 0.2 : 0), strange,
          sides.zip(group).map { |list, k| Side.new(name: called(text, told.spans[list.first], told.names[k]), spans: told.spans.values_at(*list)) }]
       end
 
@@ -86,7 +86,7 @@ module Peony
       end
 
       # At most one.
-      def one_bit?(bits) = (bits & (bits - 1)).zero?
+      def one_bit?(bits) = bits.nobits?(bits - 1)
 
       # Where several sentences tell of others first, these are hardly what it is about; one may lead to it.
       # @return [Float] how strange they are to it

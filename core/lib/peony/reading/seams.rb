@@ -101,8 +101,9 @@ module Peony
         both_say = left[:says] && right[:says]
         found[:even] = sizes.min.to_f / sizes.max
         { SAYING[joint.kind] || :both_say => both_say, both_say: both_say, none_say: !left[:says] && !right[:says], both_told: left[:told] && right[:told],
-          repeats: left[:stems].intersect?(right[:stems]), dated_both: left[:dated] && right[:dated], numbered_both: left[:numbered] && right[:numbered], both_long: sizes.min >= 5, same_lead: left[:lead] == right[:lead],
-          says_before: left[:says], told_before: left[:told], dated_before: left[:dated], short_before: sizes.first < 4, long_before: sizes.first >= 8, when_before: left[:lead] == :when,
+          repeats: left[:stems].intersect?(right[:stems]), dated_both: left[:dated] && right[:dated], numbered_both: left[:numbered] && right[:numbered], both_long: sizes.min >= 5,
+          same_lead: left[:lead] == right[:lead], says_before: left[:says], told_before: left[:told], dated_before: left[:dated], short_before: sizes.first < 4,
+          long_before: sizes.first >= 8, when_before: left[:lead] == :when,
           sub_before: left[:sub], condition_before: left[:condition], asked_before: left[:asked], phrase_before: left[:phrase] }.each { |name, stands| found[name] = 1 if stands }
         found
       end

@@ -95,7 +95,7 @@ module Peony
       def amount(point)
         list = point.spans.flat_map { |s| text.quantities_in(s) }.reject { |q| Measures.again?(text, q) }
         @usual ||= text.quantities.map(&:unit).tally.max_by(&:last)&.first
-        list.find { |q| q.unit == @usual } || list.first
+        list.find { |q| q.unit == @usual } || (@usual == "%" && Ratios.in_hundred(text, list).first) || list.first
       end
 
       # Whether a series says more than the sentences around it.

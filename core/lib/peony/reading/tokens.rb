@@ -102,9 +102,11 @@ module Peony
       # "The stove burns logs", "the old one kneads 12 kg": a thing in the plural behind a single one, which takes something, is what it does.
       def said(words)
         words.each_cons(3).with_index do |((lead, before), (word, tag), (_, after)), i|
-          next unless tag == "nns" && word != "times" && TAKEN.match?(after) && (before == "nn" || lead == "one") && deed?(word)
+          # "A child of six needs 11"
+          aged = before == "cd" && i.positive? && words[i - 1].first == "of"
+          next unless tag == "nns" && word != "times" && TAKEN.match?(after) && (before == "nn" || lead == "one" || aged) && deed?(word)
           # "Two mountain rescues trust her": what is counted is a thing.
-          next if words[[i - 2, 0].max..i].any? { |counted, t| t == "cd" && counted.downcase != "one" }
+          next if !aged && words[[i - 2, 0].max..i].any? { |counted, t| t == "cd" && counted.downcase != "one" }
 
           words[i + 1] = [word, "vbz"] unless words[i + 2, 3].take_while { |_, t| !BREAK.match?(t) }.any? { |_, t| FINITE.include?(t) }
         end

@@ -17,7 +17,7 @@ module Peony
       def of(text)
         # "Three in four of you" is no part of anything else.
         ratios = Ratios.direct(text).reject(&:goal).flat_map { |r| [r.part, r.whole] }
-        numbers = amounts(text).reject { |m| m.unit == "%" || text.string[[0, m.quantity.from - 16].max...m.quantity.from].match?(EARLIER) || ratios.any? { |q| q.equal?(m.quantity) } }
+        numbers = amounts(text).reject { |m| m.unit == "%" || besides?(text, m) || ratios.any? { |q| q.equal?(m.quantity) } }
         money = numbers.select { |m| Units.money?(m.unit) }
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
@@ -27,6 +27,17 @@ module Peony
 
       # "1,240 members, up from 1,085": what it was is no part of it.
       EARLIER = /\b(?:(?:up|down) from|compared (?:with|to)) (?:only |about )?\z/i
+
+      # "In the last assembly the Farmers had 27" is of another time, and "5.50 euros for each order" of another whole.
+      BEFORE = /\A(?:(?:in|at|under|with) the (?:last|previous|old|former)|last (?:year|season|month|time)|before that|the year before|a year (?:ago|earlier|before))\b/i
+      FOR_EACH = /\A (?:(?:for|per) (?:each|every)|a piece|apiece)\b/
+
+      def besides?(text, measure)
+        from, to = measure.quantity.to_h.values_at(:from, :to)
+        return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
+
+        measure.sentence.from.positive? && measure.sentence.text.match?(BEFORE)
+      end
 
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]

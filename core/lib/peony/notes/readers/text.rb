@@ -51,7 +51,9 @@ module Peony
       # "Which plan?" right over the rows of a table stands by itself.
       def over_table?(run)
         head, *rest = run.map(&:text)
-        rest.size > 1 && ["\t", "|"].any? { |mark| !head.strip.include?(mark) && rest.all? { |line| line.include?(mark) } } && !TextTable.rows(run.drop(1)).nil?
+        return false if rest.size < 2 || TextTable.rows(run.drop(1)).nil?
+
+        TextTable.by_commas(rest) ? TextTable.by_commas(run.map(&:text)).nil? : ["\t", "|"].any? { |mark| !head.strip.include?(mark) && rest.all? { |line| line.include?(mark) } }
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
@@ -188,9 +190,16 @@ module Peony
         return true unless block.text.length < WRAPPED && line.text.match?(/\A\s*[[:upper:]\d£€$"“]/)
         return true if block.text.match?(/[,;]\z/)
         return false if last_of_two?(block, following)
-        return false if block.text.split.size <= 5 && !block.text.match?(/[.!?:]\z/) && line.text.match?(/[.!?]["”’)]?\s*\z/)
+        return false if heads?(block, line)
 
         !(line.text.match?(/:\s*\z/) || block.text.match?(/:\z/) || (following && following.text.match?(BULLET)))
+      end
+
+      # "How a click becomes an order" over a line that says something, and that would have begun beside it had it been broken off there.
+      def heads?(block, line)
+        return false if block.text.match?(/[.!?:]\z/) || !line.text.match?(Sections::STOP)
+
+        block.text.split.size <= 5 || (block.text.split.size <= 10 && line.text.length > [WRAPPED, block.text.length + line.text.index(" ").to_i + 1].max)
       end
 
       # "Strengths", and below it one line: a head and its words.

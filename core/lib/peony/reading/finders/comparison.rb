@@ -145,10 +145,18 @@ module Peony
         # Two things told in turn, each by its own name and by what goes on about it: see {Rivals}.
         def of_two
           sides = text.entries.any? ? nil : text.rivals
-          return nil unless sides
+          return nil if sides.nil? || (sides.size == 2 && sides.any? { |s| s.spans.one? && row?(s.spans.first) })
 
           @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0) + (Rivals.of_one_kind?(sides) ? 0.2 : 0)
-          sides.map { |side| portrait(side.spans).tap { |i| i.title = Titles.capital(side.name) } }
+          sides.zip(in_full(sides.map(&:name))).map { |side, name| portrait(side.spans).tap { |i| i.title = Titles.capital(name) } }
+        end
+
+        # "The old pool ... The new one": a new pool.
+        def in_full(names)
+          return names unless names.map { |name| name.split.size }.sort == [1, 2] && (kind = names.find { |name| name.split.one? }) && text.string.match?(/\b#{Regexp.escape(kind)} ones?\b/i)
+
+          noun = names.find { |name| name != kind }.split.last
+          names.map { |name| name == kind ? "#{name} #{noun}" : name }
         end
 
         # Sentences and clauses whose subjects change; those that go on with "it" belong to the thing before.
@@ -164,11 +172,14 @@ module Peony
             end
           end
           groups = without_remark(folded(merged(groups)))
-          return nil unless groups.size.between?(2, 4)
+          return nil if !groups.size.between?(2, 4) || (groups.size == 2 && groups.any? { |g| g[:spans].one? && row?(g[:spans].first) })
 
           @strength = 0.2 + (cue?(:than, :comparative, :choose) ? 0.15 : 0)
           groups.map { |g| portrait(g[:spans]) }
         end
+
+        # "Tadpoles pay 12 euros, Frogs 18 and Otters 30": three things, and none of them is a side.
+        def row?(span) = text.quantities_in(span).map(&:unit).tally.values.any? { |count| count > 2 } && span.text.count(",").positive?
 
         # "Dr Finch explains … Ms Oyelaran starts … With Dr Finch I": who is told of again is no third. "Grey and common seals" names both of those that follow.
         def folded(groups)

@@ -23,6 +23,9 @@ module Peony
           return nil if stages.size < 3 || remainder?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
 
           items = stages.map { |m| stage(m) } + [last_one(stages.last)].compact
+          # "Orders 212", "Orders 97": a column of a table.
+          return nil if items.size > 2 && items.all? { |i| i.title.downcase == i.unit }
+
           cover = stages.size.to_f / counts.size
           # Numbers that happen to fall, without a word that some went on and some stayed, hardly are stages.
           apart = text.cues[:stages_left].zero? ? 0.4 : 1.0

@@ -33,7 +33,7 @@ module Peony
         TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
         def find
-          items = of_nodes || of_labels || of_links || of_ranks || of_prose || of_rows
+          items = of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty?
 
           depth = items.map { |i| depth(i) }.max
@@ -43,6 +43,9 @@ module Peony
         end
 
         private
+
+        # Who does what is no order of who stands below whom.
+        def posts? = text.sentences.any? { |s| s.text.match?(RankWords::POST) }
 
         def depth(item) = 1 + (item.children.map { |c| depth(c) }.max || 0)
 

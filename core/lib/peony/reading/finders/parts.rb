@@ -33,6 +33,9 @@ module Peony
         # "Heating accounts for 42 %, transport for 31 %"
         TAKES = /(?<=\S)\s+(?:account(?:s|ed)? for|(?:is|are|was|were) responsible for|for)\z/i
 
+        # "In a survey of 1,200 pupils aged 13 to 16, only": whom was asked, not what they said.
+        SURVEYED = /\A(?:in|of|among|from) (?:a|an|the|our|this|that) (?:\w+ )?(?:survey|study|poll|sample|questionnaire)\b.*,\s*(?:only |just |about |nearly |almost )*\z/im
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -81,7 +84,7 @@ module Peony
             behind = ->(s) { text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
             span = nodes.map(&:span).find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span ||= text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
-            span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+            span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) } }
             span && left_over(span)
           end
         end
@@ -90,7 +93,7 @@ module Peony
         def left_in(sentence)
           return sentence if text.quantities_in(sentence).none? { |q| share?(q) }
 
-          Sentences.clauses(sentence, TO_REST).reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? } || sentence
+          Sentences.clauses(sentence, TO_REST).reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) } } || sentence
         end
 
         def of_entries
@@ -132,11 +135,7 @@ module Peony
         def in_so_many(sentence)
           return [] unless text.quantities.any? { |q| q.unit == "%" }
 
-          text.quantities_in(sentence).each_cons(2).filter_map do |a, b|
-            next unless [a, b].none? { |q| share?(q) } && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT)
-
-            Quantity.new(value: Numbers.plain((100.0 * a.value / b.value).round(1)), unit: "%", text: text.string[a.from...b.to], from: a.from, to: b.to)
-          end
+          Ratios.in_hundred(text, text.quantities_in(sentence).reject { |q| share?(q) })
         end
 
         # "More than half of it, 58 per cent" is further off than "a good half, 52 %".
@@ -178,6 +177,7 @@ module Peony
           start = index.zero? ? after_lead(sentence, share, shares.size) : after_comma(shares[index - 1].to, share.from)
           # "Of the price of a pair of jeans, | the shop gets half"
           start += text.string[start...share.from][/\A(?:out )?of (?:the|all|our|every|each)\b[^,]*,\s+(?=\S)/i].to_s.length
+          start += text.string[start...share.from][SURVEYED].to_s.length
           words = smooth(text.string[start...share.from])
           words = smooth(text.string[shares[index - 1].to...share.from]) if words.empty? && index.positive?
           behind = smooth(text.string[share.to...sentence.to])

@@ -23,6 +23,8 @@ module Peony
 
         TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
 
+        LED_IN = /\A(?:in|on|by|since|from|until|during|every)\s+/i
+
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
         def find
@@ -75,7 +77,13 @@ module Peony
           aside = other && ((closing && !point.text.match?(LATER)) || (HandedOn::TIME.include?(number.unit) && !HandedOn::TIME.include?(@usual)))
           made = aside ? point_item(point) : valued(point)
           lead = moment&.text || point.text[LEAD, 1]
-          lead ? made.naming { |i| i.title = Titles.capital(lead) } : made
+          return made unless lead
+
+          label = Titles.capital(lead.sub(LED_IN, ""))
+          dated = moment.respond_to?(:sort) && made.value && @usual == made.unit
+          made.date = label if dated
+          made.sort = moment.sort if dated
+          made.naming { |i| i.title = label }
         end
 
         def rising(points)
@@ -158,7 +166,7 @@ module Peony
         end
 
         def made_point(label, span, measure, sort)
-          told = label.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, "")
+          told = label.sub(LED_IN, "")
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
                    date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])
         end

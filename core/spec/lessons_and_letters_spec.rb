@@ -34,7 +34,33 @@ RSpec.describe "Lessons and letters, section by section" do
     end
   end
 
+  it "ranks names with a number each, which count what they name" do
+    reading = read("What people bring\nLamps 121\nClothes 104\nBicycles 93\nToys 61\n")
+    expect(reading.best.family).to eq("ranking")
+    expect(reading.items.map { |i| [i.title, i.value, i.unit] }).to eq([["Lamps", 121, "lamps"], ["Clothes", 104, "clothes"], ["Bicycles", 93, "bicycles"], ["Toys", 61, "toys"]])
+  end
+
+  it "leaves what is told further of one of the parts out of the whole" do
+    reading = read("We asked 90 pupils. 54 eat breakfast every day, 21 sometimes and 15 never. Of the 15, nine say that they have no time.")
+    expect([reading.best.family, reading.items.map(&:value), reading.queries]).to eq(["parts", [54, 21, 15], []])
+  end
+
+  it "names a share by all that it goes to" do
+    words = "Half of the plate should be fruit and vegetables. A quarter is for potatoes, rice or pasta and a quarter for beans, fish, eggs or meat."
+    expect(titles("parts", words)).to eq(["Fruit and vegetables", "Potatoes, rice or pasta", "Beans, fish, eggs or meat"])
+  end
+
+  it "takes months that lead for the dates of a timeline" do
+    reading = read("March: interviews. April and May: photos and texts. June: new shop online. September: warehouse moved.")
+    expect([reading.best.family, reading.items.map(&:date)]).to eq(["timeline", ["March", "April and May", "June", "September"]])
+  end
+
   describe "two sides" do
+    it "compares three packages, whatever their names may mean" do
+      words = "Start is for shops with fewer than 50 products and costs 900 euros. Grow is for shops with up to 500 products and costs 2,400. Full has no limit, includes training, and costs 5,200."
+      expect(titles("comparison", words)).to eq(%w[Start Grow Full])
+    end
+
     it "compares an old thing with the new one, whatever is told of the new one besides" do
       reading = read("The old pool is 25 metres long, has four lanes and is heated with gas. The new one will be 50 metres, with eight lanes, and is heated by the bakery next door. " \
                      "Building begins in May 2027 and takes two years. It costs 6.2 million euros.")
@@ -73,6 +99,12 @@ RSpec.describe "Lessons and letters, section by section" do
       expect(outline("How a click becomes an order\n#{words}")).to eq([["heading", "How a click becomes an order"], ["paragraph", words]])
       broken = "The lighthouse on the point was built in the year\nWalter Finch was born, of stone from the quarry\nat Stang, which he bought."
       expect(outline(broken)).to eq([["paragraph", broken.tr("\n", " ")]])
+    end
+
+    it "joins two heads with a line each only where they are called so" do
+      passages = ->(words) { Peony::Reading::Passages.of(Peony::Notes::Text.read(words)).map(&:heading) }
+      expect(passages["What she says\n\"We should have done it.\" Inga Maren\n\nLessons\nAsk before you build.\n"]).to eq(["What she says", "Lessons"])
+      expect(passages["In favour\nIt is quicker.\n\nAgainst\nIt is dear.\n"].size).to eq(1)
     end
 
     it "takes lines with commas for the rows of a table where most are numbers under their names" do

@@ -92,6 +92,8 @@ module Peony
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
           [:month, :month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, :month, ->(m) { month(m[1]).to_f }],
+        # "June: new shop online. September: warehouse moved."
+        /(?<=[.!?;] )(#{IN_FULL})(?:(?: and | to |[–-])#{IN_FULL})?(?=: )/ => [:month, :month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, :month, ->(m) { month(m[1]).to_f }],
         /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, :feast, ->(m) { FEASTS[m[1]] }],
         /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, :feast, ->(m) { FEASTS[m[1].capitalize] }],

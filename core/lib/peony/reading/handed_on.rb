@@ -21,6 +21,7 @@ module Peony
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
       MONTHS = %w[months years weeks days nights].freeze
@@ -160,7 +161,8 @@ module Peony
       # What the heading and the words before the list count.
       def header
         @header ||= begin
-          words = [text.passage.heading, *text.sentences.first(1).map(&:text)].compact.join(". ")
+          # "What people bring": not they are counted.
+          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
           tokens = tokens.reject { |t| VAGUE.include?(t.low) || t.low == @left }

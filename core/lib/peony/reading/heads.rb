@@ -18,7 +18,7 @@ module Peony
       def joined(groups)
         runs = groups.chunk_while { |one, two| short?(one) && short?(two) }.to_a
         runs.each_with_object([]) do |run, list|
-          next list.concat(run) unless run.size.between?(2, MOST) && short?(run.first) && together?(run)
+          next list.concat(run) unless run.size.between?(2, MOST) && short?(run.first) && (run.size > 2 || two?(run)) && together?(run)
 
           blocks = run.flat_map { |head, below| [head, *below] }
           # The heading above them, where nothing else stands below it.
@@ -29,6 +29,12 @@ module Peony
       def short?(group)
         head, below = group
         head && head.level.to_i >= LEVEL && below.any? && below.sum { |b| b.text.length } <= SHORT
+      end
+
+      # Two of them belong together where they are called so: "For" and "Against", "The old hall" and "The new hall".
+      def two?(run)
+        named = run.map { |head, _| head.text.downcase.scan(/[[:alpha:]]+/) - Words::STOP.to_a }
+        run.all? { |head, _| head.text.match?(Notes::Sections::SIDE) } || named.reduce(:&).any?
       end
 
       # Half of them or more say nothing alone.

@@ -31,7 +31,7 @@ module Peony
       def rank(text, findings)
         return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
-        chances = of_one_whole(text, findings, chances(Signs.of(text, findings)))
+        chances = of_rows(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings))))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
 
@@ -56,6 +56,15 @@ module Peony
 
         chances.merge("parts" => chances["parts"] + chances["headline"], "headline" => 0.0)
       end
+
+      # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.
+      def of_rows(text, findings, chances)
+        rows = text.tree.map(&:span)
+        return chances unless rows.size > 2 && findings.any? { |f| f.family == "ranking" } && rows.all? { |s| s.text.match?(NUMBERED) }
+
+        chances.merge("ranking" => chances["ranking"] + chances["list"], "list" => 0.0)
+      end
+      NUMBERED = /\A(?:[[:alpha:]'’-]+ ){1,5}\d[\d,.]*\z/
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.
       def plain?(text) = bare?(text) && text.series.empty?

@@ -11,6 +11,7 @@ module Peony
       # What a verb can take.
       TAKEN = /\A(?:det|prps?|cd|nns?)\z/
 
+      LED_BY = /\A(?:is|was|costs?|has|had)\z/
       BREAK = /\A(?:cc|pp.*)\z/
       DEED = /\Avb[zp]?\z/
 
@@ -96,7 +97,15 @@ module Peony
         words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
           words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
+        named(words)
         said(words)
+      end
+
+      # "Start is for small shops": what a sentence begins with, and what is or has something, is a name, whatever else it may mean.
+      def named(words)
+        words.each_cons(2).with_index do |((word, tag), (verb, _)), i|
+          words[i] = [word, "nnp"] if LED_BY.match?(verb) && %w[vb vbp].include?(tag) && word.match?(/\A[[:upper:]][[:lower:]]+\z/) && (i.zero? || words[i - 1].last == "pp")
+        end
       end
 
       # "The stove burns logs", "the old one kneads 12 kg": a thing in the plural behind a single one, which takes something, is what it does.

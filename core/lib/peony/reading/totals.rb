@@ -36,7 +36,13 @@ module Peony
         from, to = measure.quantity.to_h.values_at(:from, :to)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
-        measure.sentence.from.positive? && measure.sentence.text.match?(BEFORE)
+        measure.sentence.from.positive? && (measure.sentence.text.match?(BEFORE) || of_those?(text, measure.sentence))
+      end
+
+      # "Of the 15, nine say that they have no time": behind the parts it tells one of them further.
+      def of_those?(text, sentence)
+        first = sentence.text.match?(/\Aof (?:the|those|these) (?:\d|#{Numbers::WORD})/io) && text.quantities_in(sentence).first
+        first && text.quantities.drop(1).any? { |q| q.to <= sentence.from && q.value == first.value }
       end
 
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".

@@ -36,6 +36,9 @@ module Peony
         # "In a survey of 1,200 pupils aged 13 to 16, only": whom was asked, not what they said.
         SURVEYED = /\A(?:in|of|among|from) (?:a|an|the|our|this|that) (?:\w+ )?(?:survey|study|poll|sample|questionnaire)\b.*,\s*(?:only |just |about |nearly |almost )*\z/im
 
+        # "Beans, fish, eggs or meat"
+        ROW = /\A(?=(?:\S+ ?){3,5}\z)[[:alpha:]-]+(?:, [[:alpha:]-]+)+,? (?:and|or) [[:alpha:]-]+\z/
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -219,8 +222,8 @@ module Peony
 
           words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
           words = words.sub(SPENT, "") if PENCE.include?(share.unit)
-          words = words.sub(TAKES, "")
-          title, detail = named(span, share, words)
+          words = words.sub(TAKES, "").sub(/\Afor (?=[[:lower:]])/i, "")
+          title, detail = words.match?(ROW) ? [words, ""] : named(span, share, words)
           part(title, detail, share, [trimmed(span)])
         end
 

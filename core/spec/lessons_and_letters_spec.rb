@@ -55,9 +55,35 @@ RSpec.describe "Lessons and letters, section by section" do
     expect([reading.best.family, reading.items.map(&:date)]).to eq(["timeline", ["March", "April and May", "June", "September"]])
   end
 
+  it "takes a line that is sold or fished with for no numbered one" do
+    expect(told("ranking", "A plastic bag lasts 20 years, a straw 200, a bottle 450 and a fishing line 600.").last).to eq(["Fishing line", 600])
+  end
+
+  it "counts in days what fell from so many to so many, whatever share stands before it" do
+    words = "3 % of the chairs came back. Sick days fell from 11 to 8 for each person."
+    expect(amounts(words)).to eq([[3, "%"], [11, "days"], [8, "days"]])
+    expect(titles("headline", words).last).to eq("Sick days")
+  end
+
+  it "takes what was picked up for a whole, though its parts are called by what they are" do
+    reading = read("Volunteers picked up 3,412 pieces on the beach in one morning. 1,190 were cigarette ends, 640 bottle tops, 510 pieces of rope, 402 bags and 370 straws. " \
+                   "The rest was too small to tell.")
+    expect([reading.best.family, reading.items.map(&:value)]).to eq(["parts", [1190, 640, 510, 402, 370, 300]])
+  end
+
+  it "sets whom all of them report to over them" do
+    reading = read("Larch & Sons has three departments. Production has two halls. Sales has nine people, who look after the customers. All three report to Ida Larch.")
+    expect([reading.best.family, reading.items.map(&:title)]).to eq(["hierarchy", ["Ida Larch"]])
+  end
+
+  it "names a striking number by what it is of" do
+    expect(titles("headline", "Each repair saves about 14 kg of CO2. 1,840 hours of coaching. 36 badges.")).to eq(%w[CO2 coaching badges])
+  end
+
   describe "two sides" do
     it "compares three packages, whatever their names may mean" do
-      words = "Start is for shops with fewer than 50 products and costs 900 euros. Grow is for shops with up to 500 products and costs 2,400. Full has no limit, includes training, and costs 5,200."
+      words = "Start is for shops with fewer than 50 products and costs 900 euros. Grow is for shops with up to 500 products and costs 2,400. " \
+              "Full has no limit, includes training, and costs 5,200."
       expect(titles("comparison", words)).to eq(%w[Start Grow Full])
     end
 

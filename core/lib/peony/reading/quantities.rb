@@ -134,7 +134,7 @@ module Peony
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
 
-        before.match?(/\b(?:room|number|step|page) \z/i) || !before.match?(TOLD)
+        before.match?(/\b(?:room|number|step|page) \z/i) || !(before.match?(TOLD) || before.match?(/\ban? [[:lower:]]+ (?:line|track|hut|floor|row) \z/))
       end
 
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/

@@ -54,6 +54,7 @@ module Peony
       SAYS = /\s(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED}|is|are|was|were)\s/i
       # "The foreman, who gave out the work to compositors and pressmen"
       WHO_RUNS = /\A(?<own>[^,;:]{2,40}), (?:who (?:#{HAS}|#{RUNS})|(?:under|below) (?:whom|which) #{THERE}) (?<low>(?:(?!\bwho\b).)+)\z/im
+      ALL_OF_THEM = /\A(?:all|both)(?: of (?:them|these))?(?: (?:#{Numbers::WORD}|of them))?\z/i
       MEANT = /\A(?:h[ei][rm]|he|she|it|them|they|these|those|each|each of (?:them|these))\z/i
       SUBJECT = /\A(?<name>(?:(?:the|an?|our|old|young) )?(?:[[:alpha:]'’-]+ ){0,3}?[[:alpha:]-]+)(?:,? who\b|,|['’]s\b| (?:[[:lower:]]+s|is|was|are|were|had|has|stood|ruled|chose|answered|owned|gives|approves?)\b)/
       NO_SUBJECT = /\A(?:it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i

@@ -145,6 +145,9 @@ module Peony
       def below(clause, match, form)
         above = at(clause, match, :up)
         low = at(clause, match, :low)
+        # "All three report to Ida Larch"
+        return over_all(@names.node(above)) if form == :up && low.text.match?(RankWords::ALL_OF_THEM)
+
         @last = upper = upper(above) or return nil
         part = PARTS.include?(form) && !above.text.match?(RankWords::PERSON)
         lowers, counted = (who_runs(low) || list(low)).partition { |n| !n.name.text.match?(RankWords::COUNTED) || n.children.any? }

@@ -124,12 +124,15 @@ module Peony
 
         list = amounts(text).reject { |m| m.unit == "%" }
         made = Total.new(whole: list.first, parts: list.drop(1), sum: list.drop(1).sum(&:value))
-        return nil if made.parts.size < 2 || made.parts.any? { |m| m.unit != made.whole.unit || !m.value.positive? || m.quantity.from > text.sentences[last].to }
+        return nil if made.parts.size < 2 || made.parts.any? { |m| !alike?(m, made) || !m.value.positive? || m.quantity.from > text.sentences[last].to }
 
         after = text.span(made.parts.last.quantity.to, text.string.length)
         spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o) || list.size > text.measures.count { |m| m.unit != "%" }
         made if made.sum < made.whole.value && spent && text.quantities_in(after).empty?
       end
+
+      # "3,412 pieces ... 1,190 were cigarette ends, 640 bottle tops": what is counted may be called by what it is.
+      def alike?(measure, total) = measure.unit == total.whole.unit || (total.parts.size > 2 && [measure, total.whole].all? { |m| Units.counted?(m.unit) })
 
       # Whether further parts are named without a number, so that less than the whole is no wonder.
       def open?(text, total)
@@ -146,7 +149,7 @@ module Peony
       end
 
       SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
-      COST = /\b(?:costs?|spent|raised|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
+      COST = /\b(?:costs?|spent|raised|picked up|collected|found|counted|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
       AMONG = /\A(?:of|out of) (?:the |our |all |its )*\z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts

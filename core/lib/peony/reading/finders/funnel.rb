@@ -20,7 +20,7 @@ module Peony
         def find
           stages = falling
           # Numbers that make up the first one exactly are its parts, however they fall.
-          return nil if stages.size < 3 || remainder?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 }
+          return nil if stages.size < 3 || remainder?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 } || Totals.leaving(text, CountedParts::REST)
 
           items = stages.map { |m| stage(m) } + [last_one(stages.last)].compact
           # "Orders 212", "Orders 97": a column of a table.

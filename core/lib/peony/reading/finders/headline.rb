@@ -16,7 +16,7 @@ module Peony
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
-        LEADING_ON = /(?: (?:up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
+        LEADING_ON = /(?: (?:(?:fell|rose|dropped|went|grew|climbed|came|sank)(?: (?:up|down))? from|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
           items = one_each(units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] })
@@ -140,6 +140,11 @@ module Peony
 
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
+          # "14 kg | of CO2", "Sick days fell from 11 | to 8"
+          rest = rest.sub(/\Aof (?!(?:them|these|those|us|it|the|our)\b)/, "") if Units.measure?(quantity.unit) && quantity.unit != "%"
+          rest = "" if rest.match?(/\Ato (?:only |about )?(?:\d|#{Numbers::WORD}\b)/io)
+          # "Delivery took ten days | and nobody answered questions"
+          rest = "" if rest.match?(/\A#{Regexp.escape(quantity.unit)} and \S+ \S+/)
           # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.
           following = text.quantities_in(span).find { |q| q.from > quantity.to }
           rest = rest.split(/,\s+/).first.to_s if following

@@ -18,9 +18,6 @@ module Peony
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
-      # "Sick days fell from 11 to 8": days, whatever share was told before.
-      FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?:(?<= )|(?=[[:upper:]]))(?<what>[[:alpha:]]{3,}s) (?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from (?:about |only )?\z/
-      AMOUNTS = /\A(?:shares?|rates?|costs|prices|fees|sales|marks|grades|scores|ratings|profits|wages|earnings|losses|results|emissions|levels)\z/i
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
@@ -186,7 +183,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = same_deed(quantity) || paired(quantity, last) || own_subject(quantity, last)
+        other = same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
@@ -218,10 +215,6 @@ module Peony
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         lead = sentence && text.string[sentence.from...quantity.from]
         return nil if sentence.nil? || last.from >= sentence.from
-
-        if (fallen = last.unit == "%" && lead.match(FELL_FROM)) && !fallen[:what].match?(AMOUNTS)
-          return fallen[:what].downcase
-        end
 
         first = first_word(sentence)
         return first if lead.match?(CAME_TO) && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)

@@ -8,6 +8,10 @@ module Peony
       MARKED = /\b(?:marks?|grades?|scores?|ratings?)\b[^!?]*\b(?:from|to|is|was|of) \z/i
       NO_SHARE = /#{MARKED}|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
 
+      # "Sick days fell from 11 to 8": days, whatever share was told before.
+      FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?:(?<= )|(?=[[:upper:]]))(?<what>[[:alpha:]]{3,}s) (?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from (?:about |only )?\z/
+      AMOUNTS = /\A(?:shares?|rates?|costs|prices|fees|sales|marks|grades|scores|ratings|profits|wages|earnings|losses|results|emissions|levels)\z/i
+
       private
 
       # "412 loans. A third of them were drills, 88 were ladders": behind a fraction in words things are counted again, where some were before.
@@ -40,6 +44,11 @@ module Peony
 
       # "Marks rose from 3.1 to 2.7": a mark counts nothing, where no sign stands behind it.
       def marked?(quantity) = quantity.text.match?(/\A\d(?:\.\d+)?\z/) && lead(quantity).match?(MARKED)
+
+      def what_fell(quantity, last)
+        fell = last.unit == "%" && lead(quantity).match(FELL_FROM)
+        fell[:what].downcase if fell && !fell[:what].match?(AMOUNTS)
+      end
 
       # Its sentence up to it.
       def lead(quantity) = text.string[(text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }&.from || 0)...quantity.from]

@@ -80,6 +80,22 @@ RSpec.describe "Lessons and letters, section by section" do
     expect(titles("headline", "Each repair saves about 14 kg of CO2. 1,840 hours of coaching. 36 badges.")).to eq(%w[CO2 coaching badges])
   end
 
+  it "takes one price or the other, and so many in so many, for no change" do
+    reading = read("From May there is a second dish without meat. A lunch costs £3.20, or £2.90 if you pay for the month. 7 in 10 children now eat at school.")
+    expect(reading.findings.map(&:family)).not_to include("change")
+  end
+
+  it "counts in no money what money is only told of behind it" do
+    expect(amounts("Grow the list from 8,400 to 12,000. Bring the cost per order below 5 euros.")).to eq([[8400, ""], [12_000, ""], [5, "EUR"]])
+  end
+
+  it "makes no tree of a table, and no orders of what was spent" do
+    words = "## Last year\n\n| Channel | Spent | Orders |\n|---|---|---|\n| Email | 2,400 | 1,210 |\n| Search | 5,100 | 890 |\n| Leaflets | 3,300 | 150 |\n"
+    reading = Peony::Reading.of(Peony::Reading::Passages.of(Peony::Notes.parse(words, ".md")).last)
+    expect(reading.quantities.map { |q| [q.value, q.unit] }).to eq([[2400, ""], [1210, "orders"], [5100, ""], [890, "orders"], [3300, ""], [150, "orders"]])
+    expect(reading.findings.map(&:family) + reading.others).not_to include("hierarchy")
+  end
+
   describe "two sides" do
     it "compares three packages, whatever their names may mean" do
       words = "Start is for shops with fewer than 50 products and costs 900 euros. Grow is for shops with up to 500 products and costs 2,400. " \

@@ -140,10 +140,17 @@ module Peony
         label = text.string[entry.span.from...quantity.from]
         head = headed(label)
         return head if head
+        return "" if column?(entry, label)
         return last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
+      end
+
+      # "Email: Spent 2,400, Orders 1,210": what is spent is no order.
+      def column?(entry, label)
+        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){0,4})\s\z/, 1]
+        head && head.split.none? { |word| Words.plural?(word) } && text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
       end
 
       # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.
@@ -238,11 +245,14 @@ module Peony
       # "Membership over the years: 2019 310, 2020 288"
       def over_time?(token) = TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)
 
+      # "Below 5 euros": what is paid there is not what is counted elsewhere.
+      def paid_in?(token) = Units::CURRENCIES.key?(token.low) && text.string[0...token.from].match?(/\d \z/)
+
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) }
         noun&.low || header[:plural].to_s
       end
 

@@ -50,6 +50,12 @@ module Peony
         pairs
       end
 
+      # "£3.20, or £2.90 if you pay for the month", "7 in 10 children": one or the other, or so many of so many.
+      def choice?(text, pair)
+        one, two = [pair.one, pair.two].sort_by(&:from)
+        text.string[one.to...two.from].match?(/\A(?:,? or (?:only |just )?[£€$]?| in | out of )\z/)
+      end
+
       # "Three in seven", "300 metres in the first 8 km"
       WITHIN = /#{Ratios::IN}|\bin the (?:first|last|next) \z/
 

@@ -136,7 +136,10 @@ module Peony
       def measures = @measures ||= Measures.of(self)
 
       # @return [Array<Pairs::Pair>] quantities that go from one value to another
-      def changes = @changes ||= quantities.size < 2 ? [] : [Pairs.method(:changes), ThenNow.method(:changes), Pairs.method(:implied)].lazy.map { |way| way.call(self) }.find(&:any?) || []
+      def changes
+        ways = quantities.size < 2 ? [] : [Pairs.method(:changes), ThenNow.method(:changes), Pairs.method(:implied)]
+        @changes ||= ways.lazy.map { |way| way.call(self).reject { |pair| Pairs.choice?(self, pair) } }.find(&:any?) || []
+      end
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)

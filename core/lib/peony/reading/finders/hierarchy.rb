@@ -34,7 +34,7 @@ module Peony
 
         def find
           items = of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
-          return nil if items.nil? || items.empty?
+          return nil if items.nil? || items.empty? || columns?(items)
 
           depth = items.map { |i| depth(i) }.max
           return nil if depth < 2
@@ -43,6 +43,12 @@ module Peony
         end
 
         private
+
+        # "Email: spent 2,400, orders 1,210", "Search: spent 5,100, orders 890": numbers under the same heads are a table.
+        def columns?(items)
+          heads = items.map { |i| i.children.map { |c| c.spans.first.text[/\A[^\d£€$]+(?=[£€$]?\d)/] } }
+          items.size > 2 && heads.first.size > 1 && heads.first.all? && heads.uniq.one?
+        end
 
         # Who does what is no order of who stands below whom.
         def posts? = text.sentences.any? { |s| s.text.match?(RankWords::POST) }

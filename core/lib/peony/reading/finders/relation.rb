@@ -17,7 +17,8 @@ module Peony
           # Of money alone nothing is measured against anything else.
           return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && Units.money?(q.unit) }
 
-          couples = rows || Couples.of(text, text.quantities)
+          # "Class 4 read 402 books, Class 3 377": books are not measured against books.
+          couples = rows || Couples.of(text, text.quantities).reject { |c| alike?(c) }
           found = couples.size < 3 ? [] : items(couples)
           # Where every number is one of a couple, there is nothing else to tell.
           found = framed(found) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value) if found.empty? || found.size * 2 != text.quantities.size
@@ -28,6 +29,11 @@ module Peony
         end
 
         private
+
+        def alike?(couple)
+          one, two = [couple.one, couple.two].sort_by(&:from)
+          one.unit == two.unit && one.said && Units.counted?(one.unit) && text.string[one.to...two.from].match?(/[,;.]/)
+        end
 
         # Half of a couple is no point of its own, where nearly all couples stand in one point each.
         def half?(point, couples)

@@ -9,7 +9,7 @@ module Peony
       TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
 
       # "Posters and printing take | 6,300"
-      TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|pays?|paid|gets?|got|for)\z/i
+      TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|pays?|gets?|for)\z/i
 
       private
 

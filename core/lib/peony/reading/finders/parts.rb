@@ -222,7 +222,7 @@ module Peony
 
           words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
           words = words.sub(SPENT, "") if PENCE.include?(share.unit)
-          words = words.sub(TAKES, "").sub(/\Afor (?=[[:lower:]])/i, "")
+          words = words.sub(TAKES, "").sub(/\Afor (?=[[:lower:]]+,)/i, "")
           title, detail = words.match?(ROW) ? [words, ""] : named(span, share, words)
           part(title, detail, share, [trimmed(span)])
         end

@@ -65,10 +65,10 @@ module Peony
 
       def each_beginning(words)
         scanner = StringScanner.new(words, fixed_anchor: true)
-        while scanner.skip_until(/\b(?=[[:alpha:]])/)
-          at = scanner.pos
-          candidates = candidates(scanner.scan(/[[:alpha:]]+/)) or next
+        while scanner.skip_until(/\b[[:alpha:]]+/)
+          candidates = candidates(scanner.matched) or next
           behind = scanner.pos
+          at = behind - scanner.matched_size
           candidates.each { |index, pattern| yield scanner, at, index, pattern }
           scanner.pos = behind
         end

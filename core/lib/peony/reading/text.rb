@@ -122,7 +122,9 @@ module Peony
       # @param kind [Symbol]
       def at(kind, from, to)
         held = (@at ||= {})[kind] ||= {}
-        held.fetch((from << 16) | to) { |key| held[key] = yield }
+        key = (from << 16) | to
+        known = held[key]
+        known.nil? && !held.key?(key) ? held[key] = yield : known
       end
 
       # Lets go of what was worked out on the way: a reading is kept, and what it still needs is found again.

@@ -18,6 +18,8 @@ module Peony
       NOT = /\b(?:not|never|no|nobody|without|hardly|less)\b[^,.;]{0,12}\z|n['’]t\b[^,.;]{0,12}\z/i
       # Words nearer to neither than this say nothing.
       LEAST = 0.42
+      # How much of a mood is left that no word of a figure tells.
+      UNTOLD = 0.15
 
       private
 
@@ -28,11 +30,16 @@ module Peony
         @moods[item.id] ||= (told_mood("#{item.title} #{item.detail}") * swing).clamp(-1.0, 1.0)
       end
 
-      # Moods are told against each other: the strongest of a figure comes near the edge of the scale, but a calm story is not made wild.
+      # Moods are told against each other: the strongest of a figure comes near the edge of the scale, but a calm story is not made wild,
+      # and where nobody is said to feel anything all look on calmly.
       def swing
         @swing ||= begin
-          strongest = items.map { |i| told_mood("#{i.title} #{i.detail}").abs }.max.to_f
-          strongest < 0.05 ? 1.0 : (0.95 / strongest).clamp(1.0, 2.6)
+          words = items.map { |i| "#{i.title} #{i.detail}" }
+          strongest = words.map { |told| told_mood(told).abs }.max.to_f
+          if words.none? { |told| told.match?(GLAD_TOLD) || told.match?(SORRY_TOLD) } then UNTOLD
+          else
+            strongest < 0.05 ? 1.0 : (0.95 / strongest).clamp(1.0, 2.6)
+          end
         end
       end
 

@@ -38,9 +38,13 @@ module Peony
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
         best, *rest = sorted.drop_while(&:short?)
         return [] unless best
+        # What would be likely was not found: then things are set side by side, and nothing more is said of them.
+        return [plainest(sorted) || best] if best.fit < LEAST
 
         [best, *rest.select { |f| f.fit >= asked(f.family, best) }.reject(&:short?)]
       end
+
+      def plainest(sorted) = sorted.find { |f| f.family == "list" && !f.short? }
 
       # How likely a family must be to be shown beside the best.
       def asked(family, best)

@@ -23,8 +23,12 @@ module Peony
 
           turns = text.all_words.scan(TURN).size
           finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min,
-                  "#{count(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }, 'question')} that lead to different ends", items)
+                  reason(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }), items)
         end
+
+        private
+
+        def reason(questions) = "#{count(questions, 'question')} that #{questions == 1 ? 'leads' : 'lead'} to different ends"
       end
     end
   end

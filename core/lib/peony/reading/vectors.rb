@@ -21,7 +21,7 @@ module Peony
         rows = words.filter_map { |w| index[w] }
         return nil if rows.empty?
 
-        sum = Numo::DFloat.cast(@table[rows, true]).sum(0)
+        sum = Numo::DFloat.cast(@table[rows, true]).sum(axis: 0)
         length = Math.sqrt(sum.mulsum(sum))
         length.zero? ? nil : sum / length
       end

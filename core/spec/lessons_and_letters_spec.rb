@@ -123,6 +123,11 @@ RSpec.describe "Lessons and letters, section by section" do
     end
   end
 
+  it "keeps a few apart from few" do
+    words = "Often the case is glued. For some there are no spare parts. And a few were simply too old."
+    expect(titles("cause", words).last).to eq("A few were simply too old")
+  end
+
   it "sets nobody below another who only looks after something else" do
     expect(found("hierarchy", "Ilse Brandt is the chair. Tom Okoro looks after the money and Mira Sand after the members. Ana Reis and Luc Ferro coach the groups.")).to be_nil
     expect(titles("hierarchy", "Anna is responsible for sales. She has two assistants. Bela looks after the warehouse. He has four packers and a driver.")).to eq(%w[Anna Bela])

@@ -118,6 +118,8 @@ module Peony
       def item(span, **more)
         Item.new(spans: [span], children: [], aspects: [], **more).naming do |i|
           title, i.detail = Naming.of(text, span, self.class.name_of_family)
+          # "A few were too old": few were would say another thing.
+          title = "a #{title[0].downcase}#{title[1..]}" if title.match?(/\A(?:few|little)\b/i) && span.text.downcase.match?(/\ba #{Regexp.escape(title.downcase)}/)
           i.title = Titles.capital(title)
         end
       end

@@ -39,7 +39,8 @@ module Peony
         times = groups.map { |head, _| head.object_id }.tally
         sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && times[head.object_id] > 1) }
         alone = sections.map { |s| paragraphs(s) }
-        Kept.all(alone.flatten)
+        # All that is asked for is read at once, the sections too, which are asked for next.
+        Kept.all([*alone.flatten, *sections]) if alone.any?(&:any?)
         sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }
       end
 

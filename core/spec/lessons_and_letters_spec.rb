@@ -19,6 +19,7 @@ RSpec.describe "Lessons and letters, section by section" do
 
     it "takes marks for no shares, whatever is told beside them" do
       expect(amounts("Before, 14 % of pupils came late; now 5 %. Marks in the first lesson rose from 3.1 to 2.7.")).to eq([[14, "%"], [5, "%"], [3.1, ""], [2.7, ""]])
+      expect(amounts("It has a rating of 4.8 out of 5.").first).to eq([4.8, "ratings"])
     end
 
     it "works out what is left, where the rest is told by another number" do

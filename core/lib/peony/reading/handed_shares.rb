@@ -5,11 +5,13 @@ module Peony
     # Whether a share hands its "%" on to the bare numbers behind it: "45 per cent came by bus, 35 by train and 20 on foot".
     module HandedShares
       # "Marks rose from 3.1 to 2.7", "the rest less than seven": no share, whatever is told beside it.
-      MARKED = /\b(?:marks?|grades?|scores?|ratings?)\b[^!?]*\b(?:from|to|is|was|of) \z/i
+      MARKED = /\b(?:marks?|grades?|scores?|ratings?)\b[^!?]*\b(?:from|to|is|was) \z/i
       NO_SHARE = /#{MARKED}|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
 
+      # What leads to the first of two values.
+      ROSE_FROM = /(?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from/
       # "Sick days fell from 11 to 8": days, whatever share was told before.
-      FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?:(?<= )|(?=[[:upper:]]))(?<what>[[:alpha:]]{3,}s) (?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from (?:about |only )?\z/
+      FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?<what>[[:alpha:]]{3,}s) #{ROSE_FROM} (?:about |only )?\z/
       AMOUNTS = /\A(?:shares?|rates?|costs|prices|fees|sales|marks|grades|scores|ratings|profits|wages|earnings|losses|results|emissions|levels)\z/i
 
       private

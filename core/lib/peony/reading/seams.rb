@@ -100,11 +100,13 @@ module Peony
         sizes = [left[:size], right[:size]]
         both_say = left[:says] && right[:says]
         found[:even] = sizes.min.to_f / sizes.max
-        { SAYING[joint.kind] || :both_say => both_say, both_say: both_say, none_say: !left[:says] && !right[:says], both_told: left[:told] && right[:told],
-          repeats: left[:stems].intersect?(right[:stems]), dated_both: left[:dated] && right[:dated], numbered_both: left[:numbered] && right[:numbered], both_long: sizes.min >= 5,
-          same_lead: left[:lead] == right[:lead], says_before: left[:says], told_before: left[:told], dated_before: left[:dated], short_before: sizes.first < 4,
-          long_before: sizes.first >= 8, when_before: left[:lead] == :when,
-          sub_before: left[:sub], condition_before: left[:condition], asked_before: left[:asked], phrase_before: left[:phrase] }.each { |name, stands| found[name] = 1 if stands }
+        found[SAYING[joint.kind]] = 1 if both_say && SAYING.key?(joint.kind)
+        Signs.note(found, both_say: both_say, none_say: !left[:says] && !right[:says], both_told: left[:told] && right[:told],
+                          repeats: left[:stems].intersect?(right[:stems]), dated_both: left[:dated] && right[:dated], numbered_both: left[:numbered] && right[:numbered],
+                          both_long: sizes.min >= 5, same_lead: left[:lead] == right[:lead], says_before: left[:says], told_before: left[:told],
+                          dated_before: left[:dated], short_before: sizes.first < 4,
+                          long_before: sizes.first >= 8, when_before: left[:lead] == :when, sub_before: left[:sub],
+                          condition_before: left[:condition], asked_before: left[:asked], phrase_before: left[:phrase])
         found
       end
 
@@ -124,9 +126,9 @@ module Peony
       # What does not depend on where the last seam was: the joint, where it stands, what is behind it, and what the sentence has said by then.
       def behind(text, sentence, all, index, after, right)
         found = { bias: 1, all[index].kind => 1 }
-        { says_after: right[:says], told_after: right[:told], short_after: right[:size] < 4, long_after: right[:size] >= 8, sub_after: right[:sub], condition_after: right[:condition],
-          **begun(text, after), **place(text, sentence, all, index),
-          **verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)) }.each { |name, stands| found[name] = 1 if stands }
+        Signs.note(found, says_after: right[:says], told_after: right[:told], short_after: right[:size] < 4, long_after: right[:size] >= 8,
+                          sub_after: right[:sub], condition_after: right[:condition], **begun(text, after), **place(text, sentence, all, index),
+                          **verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)))
         count = text.sentences.size
         alike = all.count { |j| j.kind == all[index].kind } - 1
         found[:sentences] = [count, 10].min / 10.0

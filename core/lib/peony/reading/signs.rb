@@ -241,6 +241,12 @@ module Peony
 
       def share(list, &) = list.empty? ? 0.0 : list.count(&).to_f / list.size
       def one(value) = value ? 1.0 : 0.0
+
+      # Only what stands is noted.
+      # @param signs [Hash{Symbol => Numeric}] that are added to
+      # @param told [Hash{Symbol => Object}] what stands and what does not
+      # @return [void]
+      def note(signs, told) = told.each { |name, stands| signs[name] = 1 if stands }
     end
   end
 end

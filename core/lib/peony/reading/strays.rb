@@ -113,9 +113,9 @@ module Peony
         mood = Manner.mood(text, span)
         content = Manner.content(text, span)
         signs = SOUGHT.standing(low).transform_values { 1 }
-        { bias: true, short: count < 6, long: count > 22, few_words: count < 12, name: span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /), verb: Manner.verb(text, span), imperative: mood == :told,
-          being: mood == :being, when: lead == :when, the: lead == :the, named: lead == :name, pronoun: lead == :pronoun, condition: span.text.match?(Seams::IF),
-          back_short: count < 9 && signs[:back] }.each { |name, stands| mark(signs, name, stands) }
+        Signs.note(signs, bias: true, short: count < 6, long: count > 22, few_words: count < 12, name: span.text.match?(/\b(?:Mr|Mrs|Ms|Miss|Dr) /), verb: Manner.verb(text, span),
+                          imperative: mood == :told, being: mood == :being, when: lead == :when, the: lead == :the, named: lead == :name, pronoun: lead == :pronoun, condition: span.text.match?(Seams::IF),
+                          back_short: count < 9 && signs[:back])
         parted(signs, text, span)
         shape(signs, text, span)
         head, tail = Flow.halves(text, span)
@@ -172,10 +172,10 @@ module Peony
         measure(signs, :sentences, seen.size, 12.0)
         alike = usual[:leads][own.lead] - 1
         signs[:alike] = alike.to_f / others if alike.positive?
-        { new: shared.zero?, few: seen.size < 4, many: seen.size > 6, eight: seen.size >= 8, other_numbered: own.signs.key?(:numbered) != usual[:numbered],
-          odd: others.positive? && often >= others * 0.6 && mood != own.mood, tense: !own.past.nil? && own.past != usual[:past], same_lead: usual[:firsts][own.first] > 1,
-          brief: own.length < usual[:length] * 0.6, lengthy: own.length > usual[:length] * 1.5, before_pronoun: seen[index + 1]&.lead == :pronoun, after_one: index == 1,
-          last_but_one: index == seen.size - 2 && seen.size > 4 }.each { |name, stands| mark(signs, name, stands) }
+        Signs.note(signs, new: shared.zero?, few: seen.size < 4, many: seen.size > 6, eight: seen.size >= 8, other_numbered: own.signs.key?(:numbered) != usual[:numbered],
+                          odd: others.positive? && often >= others * 0.6 && mood != own.mood, tense: !own.past.nil? && own.past != usual[:past], same_lead: usual[:firsts][own.first] > 1,
+                          brief: own.length < usual[:length] * 0.6, lengthy: own.length > usual[:length] * 1.5, before_pronoun: seen[index + 1]&.lead == :pronoun, after_one: index == 1,
+                          last_but_one: index == seen.size - 2 && seen.size > 4)
       end
 
       # Links of a chain take up what the one before them ends with, and hand on what the next begins with.

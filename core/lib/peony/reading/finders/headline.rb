@@ -16,7 +16,7 @@ module Peony
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
-        LEADING_ON = /(?: (?:(?:fell|rose|dropped|went|grew|climbed|came|sank)(?: (?:up|down))? from|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
+        LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
           items = one_each(units.flat_map { |s| numbers(s) }.compact.uniq { |i| [i.value, i.unit, i.date] })

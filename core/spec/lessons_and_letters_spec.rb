@@ -32,6 +32,8 @@ RSpec.describe "Lessons and letters, section by section" do
       expect([spent.best.family, spent.items.map(&:value), spent.queries]).to eq(["parts", [1800, 640, 360], []])
       seats = read("The assembly has 60 seats. The Harbour List holds 24 of them, the Farmers 18, the Greens 12 and the independents 6. In the last assembly the Farmers had 27.")
       expect([seats.best.family, seats.items.map(&:value), seats.queries]).to eq(["parts", [24, 18, 12, 6], []])
+      plots = read("We have 64 plots. 51 are let, 9 are being cleared and 4 lie under water. The waiting list fell from 38 to 21.")
+      expect([plots.best.family, plots.items.map(&:value)]).to eq(["parts", [51, 9, 4]])
     end
   end
 

@@ -30,13 +30,15 @@ module Peony
 
       # "In the last assembly the Farmers had 27" is of another time, and "5.50 euros for each order" of another whole.
       BEFORE = /\A(?:(?:in|at|under|with) the (?:last|previous|old|former)|last (?:year|season|month|time)|before that|the year before|a year (?:ago|earlier|before))\b/i
+      # "The waiting list fell from 38 to 21"
+      FELL = /#{HandedShares::ROSE_FROM} (?:about |only )?[£€$]?\d/
       FOR_EACH = /\A (?:(?:for|per) (?:each|every)|a piece|apiece)\b/
 
       def besides?(text, measure)
         from, to = measure.quantity.to_h.values_at(:from, :to)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
-        measure.sentence.from.positive? && (measure.sentence.text.match?(BEFORE) || of_those?(text, measure.sentence))
+        measure.sentence.from.positive? && (measure.sentence.text.match?(BEFORE) || measure.sentence.text.match?(FELL) || of_those?(text, measure.sentence))
       end
 
       # "Of the 15, nine say that they have no time": behind the parts it tells one of them further.

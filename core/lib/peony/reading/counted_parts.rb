@@ -11,6 +11,9 @@ module Peony
       # "Posters and printing take | 6,300"
       TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|pays?|gets?|for)\z/i
 
+      # "7.40 | go straight into | food", "70 cents | are spent on | paper"
+      WENT_TO = /\A(?:(?:(?:are|is|were|was|go(?:es)?|went|pays?|paid)(?: spent| used)?(?: straight| directly)? )(?:(?:on|to|into|for) )?|(?:to|on|for) (?=\p{L}))/i
+
       private
 
       # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
@@ -46,7 +49,7 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          name = without_rest(subject(m)).sub(/\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|to (?=\p{L}))/i, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
+          name = without_rest(subject(m)).sub(WENT_TO, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           part(name, without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
         end
       end

@@ -66,13 +66,14 @@ module Peony
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, :half_day, ->(m) { clock(m[1], 0, m[2]) }],
         /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
+        /(?<=[Aa]t )(\d{1,2}|#{HOUR}) sharp\b/ => [:time, nil, ->(m) { hour(m[1]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?=[ft])(five|ten|twenty|twenty-five) (to|past) (#{HOUR})\b/i => [:time, nil, lambda { |m|
           hour = Numbers.spelled(m[3]) + (Numbers.spelled(m[3]) < 7 ? 12.0 : 0)
           hour + ((m[2].downcase == "to" ? -1 : 1) * Numbers.spelled(m[1]) / 60.0)
         }],
-        /\bquarter (to|past) (#{Numbers::WORD})\b/i => [:time, :quarter, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
+        /\b(?:a )?quarter (to|past) (#{Numbers::WORD})\b/i => [:time, :quarter, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, :year, ->(m) { m[1].to_f }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, :year, ->(m) { m[1].to_f }],
         /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ =>
@@ -86,7 +87,7 @@ module Peony
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, :noon, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, :noon, ->(_) { 24.0 }],
-        /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
+        /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | and | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, :digit, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, :digit, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
@@ -140,10 +141,13 @@ module Peony
       # Whether there are enough of its like, or of its kind, to take it for a moment.
       def enough?(string, pattern, kind, where, taken)
         return string.scan(pattern).size >= 3 if where == :row
+        return rising?(string.scan(pattern).map { |hour, minute| "#{hour}.#{minute}".to_f }) if where == :rising
         return string.match?(HOURS) if where == :hours
 
         taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
       end
+
+      def rising?(numbers) = numbers.size >= 3 && numbers.each_cons(2).all? { |a, b| a <= b }
 
       # Days and months without a year are put on one scale, in months, where both are told.
       def level(taken)
@@ -189,8 +193,7 @@ module Peony
 
       # "1702 first wool fair; 1745 tolls doubled; 1746 …": years that only rise, each before its words.
       def years_lead?(string)
-        years = string.scan(LEADING).flatten.map(&:to_i)
-        years.size >= 3 && years.each_cons(2).all? { |a, b| a <= b }
+        rising?(string.scan(LEADING).flatten.map(&:to_i))
       end
 
       # "It moves by two", "the smallest share, at eleven": as much, not at that hour.

@@ -25,6 +25,10 @@ module Peony
       # What leads to the name of the first, and of the next.
       BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|commonest|top|best|worst|busiest|biggest|largest)(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)\s*[(,:]?\s*\z/i
 
+      FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
+      # "6,900 | came from the | capital", "eleven | voted for | Minna"
+      CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
+
       class << self
         attr_reader :name_of_family
 
@@ -188,16 +192,19 @@ module Peony
         lead = without_tail(lead)
         # "The remaining 80 | to visitors"
         lead = [] if lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) }
+        # "Most visitors came | from the county: 14,200": what is counted everywhere names none of them.
+        named = before[FROM_WHERE, 1] if lead.any?(&:noun?) && lead.select(&:noun?).all? { |t| t.low == measure.unit }
+        return tidy(named) if named
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(CAME_FROM, "")
         tidy(after.empty? ? before : after)
       end
 
       # "Uranus at | 51,000", "duck lake only", "cats | up to 64,000": what leads to the number is no name.
       def without_tail(tokens)
-        tokens = tokens[0..-2] while tokens.size > 1 && tokens.last.low.match?(/\A(?:only|just|about|nearly|at|to)\z/)
+        tokens = tokens[0..-2] while tokens.size > 1 && tokens.last.low.match?(/\A(?:only|just|about|nearly|at|to|by|with|for)\z/)
         tokens.size > 1 && tokens.last.low == "up" && text.string[tokens.last.to, 3] == " to" ? tokens[0..-2] : tokens
       end
 

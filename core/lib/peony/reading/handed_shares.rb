@@ -6,7 +6,7 @@ module Peony
     module HandedShares
       # "Marks rose from 3.1 to 2.7", "the rest less than seven": no share, whatever is told beside it.
       MARKED = /\b(?:marks?|grades?|scores?|ratings?)\b[^!?]*\b(?:from|to|is|was) \z/i
-      NO_SHARE = /#{MARKED}|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
+      NO_SHARE = /#{MARKED}|\bof (?:the|these|those) \z|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
 
       # What leads to the first of two values.
       ROSE_FROM = /(?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from/
@@ -48,7 +48,7 @@ module Peony
       def marked?(quantity) = quantity.text.match?(/\A\d(?:\.\d+)?\z/) && lead(quantity).match?(MARKED)
 
       def what_fell(quantity, last)
-        fell = last.unit == "%" && lead(quantity).match(FELL_FROM)
+        fell = (last.unit == "%" || Units.counted?(last.unit)) && lead(quantity).match(FELL_FROM)
         fell[:what].downcase if fell && !fell[:what].match?(AMOUNTS)
       end
 

@@ -18,12 +18,24 @@ module Peony
       # @return [Array<Array<Span>>, nil] the groups, then what they share
       def among(text)
         named = groups(text)
-        return nil unless named.size.between?(3, 4)
+        return nil unless named.size.between?(3, 4) && !members(text)
 
         stems = named.map { |g| Manner.stems(text, g) }
         own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
         shared = text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }
         [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
+      end
+
+      # "In the chess club are Ada, Ben and Cleo. The film club has Cleo and Dora. Cleo goes to both": who is in each, then who is in both.
+      # @param text [Reading::Text]
+      # @return [Array<Array<Span>>, nil] the sentences about each, then about both
+      def members(text)
+        rows = text.series.map { |parts| [text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }, parts.map { |p| p.text.downcase }] }
+        rows = rows.select { |sentence, parts| sentence && parts.size > 2 }.uniq(&:first)
+        return nil unless rows.size == 2 && rows[0][1].map { |w| w[/[[:alpha:]]+\z/] }.intersect?(rows[1][1].map { |w| w[/[[:alpha:]]+\z/] })
+
+        both = text.sentences.select { |s| s.from > rows.last[0].from && s.text.match?(TOGETHER) }
+        [*rows.map { |sentence, _| [sentence] }, both] if both.any?
       end
 
       def shared?(text, sentence, own)

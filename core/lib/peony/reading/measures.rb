@@ -14,6 +14,7 @@ module Peony
 
       # "96 minutes | on | short films": the small word that leads from a number to what it is of.
       LED = /\A (?:on|in|for|at|by|to|from|with) /
+      BOTH = /\A[,;]\s+(?:and )?(?=[[:alpha:]-]+(?: [[:alpha:]-]+)? and [[:alpha:]-]+(?: [[:alpha:]-]+)?\s*\z)/
       # Words that go on about the number before them.
       GOES_ON = /\A(?:which|who|still|though|at least|by (?:then|which))\b/
 
@@ -79,9 +80,13 @@ module Peony
         breaks = going_on if breaks.empty?
         return two.from if breaks.empty?
 
+        # "Stand 5,400, travel and hotel 2,800": both.
+        both = gap.match(BOTH)
+        return one.to + both.end(0) if both
+
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
-        breaks.pop if breaks.size > 1 && breaks.last.end(0) == gap.length && breaks.last[0].match?(/\A,\s+\z/)
+        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(/\A(?:(?:only|just|about|nearly|almost|barely) )*\z/)
         one.to + (strong || breaks.last).end(0)
       end
     end

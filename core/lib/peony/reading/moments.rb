@@ -9,9 +9,9 @@ module Peony
       NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
       LATER = /\b(?:only |just |about |barely |some )?(?<number>#{NUMBER}) (?<unit>#{SPAN})s?,? (?:later|afterwards?|on(?=[ ,])|after (?:that|this)|after(?=[.,;]|\z))\b/i
-      AGE = /\b(?:at birth|(?:at|after|by) (?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
+      AGE = /\b(?:at birth|when (?:it|she|he|we|they|i) (?:started|began|opened|was born)\b|at the (?:start|beginning)\b|(?:at|after|by) (?:only |just )?(?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>minute|day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
       # "In week 1", "in the sixth month", "on the third day", beside ages: so far into it.
-      INTO = /\b(?:in|on|from|by|during) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}) (?<unit>day|week|month|year))\b/i
+      INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
       WAR = /\b(?:during|in|after) the (?<war>(?:first |second |last |great )?war)\b/i
@@ -76,7 +76,7 @@ module Peony
         end
       end
 
-      def place(word) = Dates::ORDINALS.index(word.to_s.downcase)&.succ
+      def place(word) = word.to_s.match?(/\A\d+[a-z]/i) ? word.to_i : Dates::ORDINALS.index(word.to_s.downcase)&.succ
 
       # "At seven he became a page, at fourteen a squire, and a knight at twenty-one": hours end at twelve.
       def ages_alone(string)

@@ -21,7 +21,7 @@ module Peony
       # "Auks, which fly badly, include"
       ASIDE = "(?:, (?:who|which|whose) [^,;]{2,60},)?"
       # Without one of these it is not worth looking.
-      HINT = /\b(?:(?:run|led|headed|chaired|managed|directed) by|looks? after|heads|leads|under (?:her|him|it|them)|responsible for|consists? of|includes?|divided into|made up of)\b/
+      HINT = /\b(?:(?:run|led|headed|chaired|managed|directed) by|looks? after|heads|leads|under (?:her|him|it|them)|responsible for|consists? of|includes?|divided into|made up of|at the (?:very )?top (?:is|are|was|were|stands?|stood|sits?|sat))\b/
       # What a statement is led by.
       LEAD = "\\A(?:and |but |while |then |also |now |next )?"
 
@@ -40,6 +40,7 @@ module Peony
         more: /\A(?:#{RUNS}|#{HAS}) (?<low>.+)\z/im,
         runs: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{RUNS}\s+(?<low>.+)\z/im,
         down: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{HAS}\s+(?<low>.+)\z/im,
+        handed: /#{LEAD}(?<up>#{NAME}) (?:in (?:their |his |her )?turn )?(?:gave|gives?|lent|lends?|leased|let|granted|grants?) [^,;]{2,30}? to (?<low>.+)\z/im,
         kinds: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{KINDS}\s+(?<low>.+)\z/im
       }.freeze
 
@@ -66,7 +67,7 @@ module Peony
       CALLED = /\A(?:(?:Mr|Mrs|Ms|Miss|Dr|Sister|Captain) )?[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)?\W*\z/
       NO_ONE = /\A(?:each|every|nobody|everybody|everyone|all|you|we|i|there|that|this|who|which|what|some|others|(?:still )?one of|so|no one|none|on|in|at|under|beneath|below|behind|from|for|to)\b|\bit\z/i
       # What is said of a thing, not another one.
-      GOES_ON = /\A(?:who|whose|which|where|that|with|each|all of|so called|including|as|mostly|usually|the latter|like|such as)\b/i
+      GOES_ON = /\A(?:#{Numbers::WORD} (?:in|out of) |who|whose|which|where|that|with|each|all of|so called|including|as|mostly|usually|the latter|like|such as)\b/i
       TELLS = /\s(?=(?:who|whose|which|where|that)\b)/
       NO_THING = /\A(?:been|who|whose|which|not|nothing|nobody|none|no|(?-i:it)|among|they|he|she|so|too|to|also|very|only|always|never|by|from|in|on|at|of|under|below|above)\b|\A(?:charge|order|turn|need)\b|\A(?!what\b|those\b).*\b(?:is|are|was|were)\b|\bof (?:them|us|it)\z/i
     end

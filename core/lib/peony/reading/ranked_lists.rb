@@ -14,14 +14,19 @@ module Peony
       # @return [Array<RankedNames::Node>] in order; what stands "with" one of them is put below it
       def list(span)
         made = []
-        with = nil
+        with = inner = nil
         before = nil
         pieces(behind_count(span)).each do |piece|
           # "The jarls, who owned land | and ships": what is said of them goes on.
           next if before&.text&.match?(/\Awho\b/) && !@text.string[before.to...piece.from].include?(",") && !piece.text.match?(/\Awho\b/)
 
+          joined = before && !@text.string[before.to...piece.from].include?(",")
           before = piece
-          if piece.text.match?(RankWords::GOES_ON) && made.any?
+          if (own = held(piece))
+            made << own
+            inner = own
+          elsif inner && joined then put_with(inner, piece)
+          elsif piece.text.match?(RankWords::GOES_ON) && made.any?
             with = made.last if piece.text.match?(/\Awith\b/i)
             with ? put_with(with, @text.span(piece.from + 5, piece.to)) : made.last.told ||= piece
           elsif with then put_with(with, piece)
@@ -30,6 +35,12 @@ module Peony
           end
         end
         made
+      end
+
+      # "Sales with Piet Lom | and Anka Rell": those below stand right behind it.
+      def held(piece)
+        match = piece.text.match(/\A(?<name>[^()]{2,40}?) with (?<rest>(?:[[:upper:]]|\d|(?:an?|the|#{Numbers::WORD}) ).*)\z/o) or return nil
+        thing(at(piece, match, :name))&.tap { |node| put_with(node, at(piece, match, :rest)) }
       end
 
       def put_with(node, piece) = @names.put(node, [thing(piece)].compact)

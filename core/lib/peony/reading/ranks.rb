@@ -84,6 +84,7 @@ module Peony
         case form
         when :top, :boss then top(clause, match, form)
         when :more then more(clause, match)
+        when :handed then handed(clause, match)
         when :bottom then bottom(clause, match)
         when :led then led(clause, match)
         when :reporting then reporting(clause, match)
@@ -100,10 +101,20 @@ module Peony
         @head = @last = @meant = first if first
       end
 
-      # "At the bottom were the thralls": below whoever is over all.
+      # "At the bottom were the thralls": below whoever is over all, or was told of last where each stands below the one before.
       def bottom(clause, match)
-        @names.put(@head, list(at(clause, match, :low))) if @head
+        @names.put(@chain || @head, list(at(clause, match, :low))) if @head
         @head
+      end
+
+      # "At the top stood the king. He gave land to dukes and bishops. They lent some of it to knights": each below the one before.
+      def handed(clause, match)
+        upper = @head && upper(at(clause, match, :up)) or return nil
+        low = at(clause, match, :low)
+        length = low.text[/\A[^,;]+/].to_s.length
+        @chain = @names.node(@text.span(low.from, low.from + length), (@text.span(low.from + length + 2, low.to) if length < low.text.length))
+        @names.put(upper, [@chain])
+        @meant = @chain
       end
 
       # "... and has three groups": who was spoken of last has them.

@@ -4,8 +4,8 @@ module Peony
   module Reading
     # What tells a moment only in a row of its like, or among others of its kind: "Mon 4,000, Tue 6,500", "We load till 8".
     module RowsOfDates
-      # "6.30 stalls go up; 9.00 gates": in a row of them a number with two digits behind its point is a time.
-      HOURS = /(?<=; |: |, |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
+      # "6.30 stalls go up; 9.00 gates": in a row of them that rises a number with two digits behind its point is a time.
+      HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
 
       # Among clock times: "From 19.20 teachers can be found in their rooms."
       DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/
@@ -16,7 +16,7 @@ module Peony
       # Among clock times a bare hour is one: "Operations are between eleven and two", "At nine Mrs Bray locks up".
       CLOCKED = /\b(?:at|by|until|till|from|since|between|about|around|after|before) (#{Dates::HOUR})(?: and #{Dates::HOUR})?+\b(?! (?:(?-i:[[:lower:]-]+s)|hundred|thousand|million|per|of|in every)\b)(?!#{Dates::PER})/i
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
-      NAMED = /(?<=[.;:!?] )(#{Dates::IN_FULL})(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
+      NAMED = /(?<=[.;:!?] )(#{Dates::IN_FULL})(?: (?:and|to) #{Dates::IN_FULL})?(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
 
       # "Michaelmas found him at 79 and Christmas, after the goose, at 84", among months.
       FEAST = /(?<=[.;:!?] |and |, )(#{Dates::FEASTS.keys.join('|')})(?=,? [[:lower:]])(?! (?:[[:lower:]]+s?) (?:and|,))/
@@ -55,7 +55,7 @@ module Peony
       ALL = [
         [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
-        [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :row, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
+        [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],

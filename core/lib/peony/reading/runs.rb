@@ -25,6 +25,7 @@ module Peony
       SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
       # What is said not to be so must not be named as if it were.
       NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
+      OPENS = /\A(?:first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
       PARTICLES = %w[up off down out away back over on in through].to_set.freeze
 
       class << self
@@ -50,7 +51,7 @@ module Peony
 
       def all
         tokens.each_index.select { |first| begins?(first) }.flat_map do |first|
-          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) && !severed?(first, last) }
+          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) && !severed?(first, last) && !beheaded?(first, last) }
         end
       end
 
@@ -67,6 +68,7 @@ module Peony
 
       def begins?(index)
         return false if !word?(index) || joined?(index) || tokens[index].text.start_with?("'", "’")
+        return false if opens?(index)
         return denied?(index) if NEVER_FIRST.include?(low(index)) || tokens[index].tag.match?(LEADING)
         return true unless word?(index - 1)
 
@@ -76,8 +78,23 @@ module Peony
       # "Do not touch" begins with its "do".
       def denied?(index) = low(index) == "do" && low(index + 1).match?(NOT)
 
+      # "First | we make people curious", "From August on | we harvest"
+      def opens?(index) = (low(index).match?(OPENS) || tokens[index].tag == "rp") && word?(index + 1) && (tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/))
+
       # "the old | oak": what describes a thing stays with it; an article alone may go.
-      def within?(index) = part_of_thing?(index) && part_of_thing?(index - 1) && !Words::ARTICLES.include?(low(index - 1))
+      def within?(index) = part_of_thing?(index) && part_of_thing?(index - 1) && !Words::ARTICLES.include?(low(index - 1)) && !things.parted?(index)
+
+      # Where one thing ends and the next begins, and what a verb speaks of.
+      def things = @things ||= Things.new(tokens)
+
+      # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
+      def beheaded?(first, last)
+        verb = ((first + 1)..last).find { |i| tokens[i].finite? } or return false
+        return false unless (first...verb).any? { |i| tokens[i].noun? }
+
+        from = things.subject(verb)
+        from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
+      end
 
       # The words from the first on, as far as a name goes and no mark parts them.
       def reach(first)
@@ -94,10 +111,7 @@ module Peony
       def said?(index) = tokens[index].finite? || tokens[index].tag == "vb"
 
       # Whether a run begins in a phrase such as "by the second evening": what follows is said of something else.
-      def phrase?(first)
-        before = (first - 1).downto(0).find { |i| !word?(i) || !part_of_thing?(i) }
-        !before.nil? && tokens[before].tag.match?(/\A(?:in|to)\z/)
-      end
+      def phrase?(first) = things.in_phrase?(first)
 
       # Whether another statement begins with a word: with its subject, or with a thing right behind a thing.
       def anew?(first, index)
@@ -108,7 +122,7 @@ module Peony
         return true if token.tag == "ex"
         return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index)
 
-        !verb && tokens[index - 1].noun? && !Runs.told?(tokens, index - 1) && token.tag.match?(/\A(?:det|prps)\z/)
+        !verb && !Runs.told?(tokens, index - 1) && things.parted?(index)
       end
 
       def subject?(index) = low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")

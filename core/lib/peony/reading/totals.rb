@@ -22,7 +22,7 @@ module Peony
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
-        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.then { |found| [found.find(&:exact?) || found.first].compact }
+        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.push(called(text, numbers)).compact.then { |found| [found.find(&:exact?) || found.first].compact }
       end
 
       # "1,240 members, up from 1,085": what it was is no part of it.
@@ -50,8 +50,17 @@ module Peony
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]
       def amounts(text)
-        whole = text.measures.find { |m| (Units.counted?(m.unit) || Units.money?(m.unit)) && m.value > 2 && text.moments_in(m.span).none? } or return text.measures
-        text.measures.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
+        list = in_one_coin(text.measures)
+        whole = list.find { |m| (Units.counted?(m.unit) || Units.money?(m.unit)) && m.value > 2 && text.moments_in(m.span).none? } or return list
+        list.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
+      end
+
+      COINS = { "cents" => %w[EUR USD], "pence" => %w[GBP] }.freeze
+
+      # "Of every 10 euros 7.40 go into food, 70 cents into paper": seventy hundredths of one.
+      def in_one_coin(list)
+        money = list.map(&:unit).find { |unit| Units.money?(unit) } or return list
+        list.map { |m| COINS.fetch(m.unit, []).include?(money) ? with(m, m.value / 100.0, money) : m }
       end
 
       # "Half of them", "the district pays half,"
@@ -65,8 +74,18 @@ module Peony
       def of_whole(measure, whole)
         value = measure.value * whole.value / 100.0
         value = value.round if (value - value.round).abs < value * 0.002
-        measure.dup.tap { |m| m.quantity = m.quantity.dup.tap { |q| q.value = Numbers.plain(value) and q.unit = whole.unit } }
+        with(measure, value, whole.unit)
       end
+
+      # "1,840 hectares. 920 are meadow, 510 wood and 260 fields": a part may be called by what it is, where all make the whole.
+      def called(text, list)
+        unit = list.first&.unit
+        return nil unless list.size > 3 && Units::MEASURES.value?(unit) && list.drop(1).all? { |m| m.unit == unit || Units.counted?(m.unit) } && list.drop(1).any? { |m| m.unit == unit }
+
+        total(text, list.map { |m| with(m, m.value, unit) })&.then { |made| made if made.whole.value == list.first.value && made.exact? }
+      end
+
+      def with(measure, value, unit) = measure.dup.tap { |m| m.quantity = m.quantity.dup.tap { |q| q.value = Numbers.plain(value) and q.unit = unit } }
 
       # "Where the hall's £12,000 goes" over its parts: the whole stands in the heading.
       def headed(text, list)

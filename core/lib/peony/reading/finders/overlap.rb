@@ -119,7 +119,7 @@ module Peony
 
           among = InCommon.among(text)
           @groups = InCommon.groups(text).size if among
-          told = shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
+          told = shown(0.6, among) || shown(0.8, InCommon.members(text)) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
           return told if told
 
           of_words if text.cues[:both] >= 2

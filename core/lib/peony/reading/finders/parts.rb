@@ -131,8 +131,11 @@ module Peony
           shares = shares.reject { |q| text.string[q.to, 10].to_s.match?(COMPARES) }
           shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
           # "A good half of the visitors, 52 %": said roughly, then exactly.
-          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d|per ?cent/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 }
+          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d|per ?cent/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 && !led_on?(b) }
         end
+
+        # "A quarter through the roof, 20 % | through windows": of another thing.
+        def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in|for|from|to|on|into|at|with) /)
 
         # "One in ten was in a car", beside shares.
         def in_so_many(sentence)

@@ -21,11 +21,19 @@ module Peony
           part = found.part
           whole = found.whole
           spans = spans(part, whole)
-          span = spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first
-          title, = named(span, part, name(span, part, whole))
+          span = own(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole)
+          title = title(span, part, whole)
           Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
                    value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])
+        end
+
+        # "Of lamps it was nine in ten, | of phones one in four": where a sentence tells several, what tells this one.
+        def own(span, part, whole)
+          held = [part, whole].minmax_by(&:from).map { |q| text.measures.find { |m| m.quantity.equal?(q) && m.sentence.from <= span.from && span.to <= m.sentence.to } }
+          return span if held.any?(&:nil?) || text.quantities_in(span).size < 4
+
+          text.span(held.first.span.from, held.last.span.to)
         end
 
         # The sentences or entries that hold the two numbers; a very short one with the one before it.
@@ -35,6 +43,14 @@ module Peony
           at = text.sentences.index(held.first)
           held.unshift(text.sentences[at - 1]) if held.size == 1 && held.first.text.split.size <= 6 && at&.positive?
           held.any? ? held.sort_by(&:from) : [text.span([part.from, whole.from].min, [part.to, whole.to].max)]
+        end
+
+        # "One in five | children in Port Maren comes to school": without the number that stands in words.
+        def title(span, part, whole)
+          told = name(span, part, whole)
+          at = span.text.index(told)
+          after = at && text.span(span.from + at, span.from + at + told.length)
+          named(after && after.from >= whole.to ? after : span, part, told).first
         end
 
         # What the ratio is of: the words after it, else those before.

@@ -21,7 +21,7 @@ module Peony
           couples = rows || Couples.of(text, text.quantities).reject { |c| alike?(c) }
           found = couples.size < 3 ? [] : items(couples)
           # Where every number is one of a couple, there is nothing else to tell.
-          found = framed(found) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value) if found.empty? || found.size * 2 != text.quantities.size
+          found = framed(found) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value) if found.empty? || !all_told?(found)
           return nil if found.size < 3
 
           numbers = text.quantities.size
@@ -29,6 +29,9 @@ module Peony
         end
 
         private
+
+        # Where there are four points, a number that goes with none is a remark.
+        def all_told?(found) = (text.quantities.size - (found.size * 2)).between?(0, found.size > 3 ? 1 : 0)
 
         def alike?(couple)
           one, two = [couple.one, couple.two].sort_by(&:from)
@@ -92,6 +95,9 @@ module Peony
 
         def name(quantity, other) = quantity.unit.empty? ? other : quantity.unit
 
+        # "two | hours", where the words of the number end before it.
+        def own_unit(quantity) = quantity.text.match?(/\d|\A[[:alpha:]-]+\z/) ? text.string[quantity.to, 20].to_s[/\A[ -]#{Regexp.escape(quantity.unit.delete_suffix('s'))}s?\b/].to_s : ""
+
         def stretch(quantity) = (nodes.map(&:span) + text.sentences).find { |s| s.from <= quantity.from && quantity.to <= s.to } || text.span(quantity.from, quantity.to)
 
         # From the colon, or the beginning of the sentence.
@@ -101,8 +107,13 @@ module Peony
           colon && nodes.size < 3 ? from + colon + 2 : from
         end
 
+        # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
+        BY_NUMBER = /\b(?:who|whoever|which|that|when|if|with|at|for)\b[^,;.]*\z/i
+        ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
+
         def label(span, couple)
           lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
+          return text.string[(couple.one.from - text.string[span.from...couple.one.from][ABOUT].to_s.length)...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place

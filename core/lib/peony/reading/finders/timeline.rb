@@ -10,6 +10,8 @@ module Peony
         AGE = /\A(?<age>(?:after |at |day |week |month |year )?\d+(?: (?<unit>hour|day|week|month|year)s?)?(?: old)?)\s*[:–—]\s*(?<words>\S.*)\z/im
         DAYS = { "hour" => 1 / 24.0, "day" => 1, "week" => 7, "month" => 30.4, "year" => 365 }.freeze
 
+        LINKED = /\A(?:(?:is|are|was|were) (?:for |about )?|(?:came|comes|come|followed|follows|follow) )(?=(?:the|an?) |[a-z]+ing\b)/i
+
         NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
         def find
@@ -143,14 +145,17 @@ module Peony
           before = span.text[0...(moment.from - span.from)].sub(
             /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|towards|around|of|the)\s*\z/i, ""
           )
-          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*[,:–—-]\s*/, "")
+          # "From August on we harvest"
+          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?[,:–—-]?\s*/, "")
           # "New lockers (March)"
           if before.end_with?("(") && after.start_with?(")")
             before = before.delete_suffix("(")
             after = after.delete_prefix(")")
           end
           joined = [before.strip, after.strip].reject(&:empty?).join(" ").sub(/\A[,;:–—\s]+/, "").sub(/\s+(?=[.!?]+\z)/, "")
-          joined.sub(/\A(?:it was |there was |the )(?=[a-z])/i) { |lead| lead.match?(/the/i) ? lead : "" }
+          # "Tuesday is for the safety course", "Three years later came the shop"
+          joined = joined.sub(LINKED, "") if before.strip.empty?
+          joined.sub(/\A(?:it|there) was (?=[a-z])/i, "")
         end
       end
     end

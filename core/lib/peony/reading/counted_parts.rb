@@ -11,8 +11,8 @@ module Peony
       # "Posters and printing take | 6,300"
       TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|pays?|gets?|for)\z/i
 
-      # "7.40 | go straight into | food", "70 cents | are spent on | paper"
-      WENT_TO = /\A(?:(?:(?:are|is|were|was|go(?:es)?|went|pays?|paid)(?: spent| used)?(?: straight| directly)? )(?:(?:on|to|into|for) )?|(?:to|on|for) (?=\p{L}))/i
+      # "Forty | are | meadow", "80 | to | visitors"
+      ARE = /\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|(?:to|on) (?=\p{L}))/i
 
       private
 
@@ -49,7 +49,7 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          name = without_rest(subject(m)).sub(WENT_TO, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
+          name = without_rest(subject(m)).sub(Finder::WENT_TO, "").sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           part(name, without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
         end
       end

@@ -28,6 +28,8 @@ module Peony
       FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
+      # "54 % | come through the | web shop", "70 cents | are spent on | paper"
+      WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
 
       class << self
         attr_reader :name_of_family
@@ -90,7 +92,7 @@ module Peony
         item.title = item.title.delete('"“”') if item.title.count('"“”').odd?
         item.detail = "" if repeated?(item)
         # "Light | takes up"
-        item.title = item.title.sub(/(?<=\S) (?:takes?|took|makes?|made|brings?|brought) (?:up|in)\z/, "") if item.value
+        item.title = item.title.sub(/(?<=\S) (?:(?:takes?|took|makes?|made|brings?|brought|gives?|gave) (?:up|in|us)|(?<!than )(?:who|which|that))\z/, "") if item.value
         rest, _, last = item.title.rpartition(" ")
         light = item.value && last.match?(NamingSigns::LIGHT) && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == last.downcase }
         item.title = rest if light && rest.split.any? { |w| !Words::STOP.include?(w.downcase) }
@@ -198,7 +200,7 @@ module Peony
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(CAME_FROM, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(CAME_FROM, "").sub(WENT_TO, "")
         tidy(after.empty? ? before : after)
       end
 

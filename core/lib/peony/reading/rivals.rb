@@ -27,19 +27,20 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Side>, nil] in order, where each is told of in sentences of its own
       def of(text)
-        return quoted(text) if quoted(text)
-
-        spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
         return nil unless text.sentences.size.between?(2, 14)
 
+        found = quoted(text)
+        return found if found
+
+        spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
         heads = spans.map { |s| subject(text, s) unless all?(text, s) }
         return nil if heads.compact.uniq.size < 2
 
         told = told(text, spans, heads)
         two = best(text, told, 2)
-        # Where all is told of one of two, a third has nothing to add.
-        three = best(text, told, 3) unless two && two[1].zero?
-        found = two && (three.nil? || two.first + MORE >= three.first) ? two : three
+        # Where all is told of one of two, a third has nothing to add, unless what is told before them is one of their like.
+        three = best(text, told, 3) unless two && two[1].zero? && !behind?(text, two.last)
+        found = two && (three.nil? || two.first + MORE >= three.first) && !(three && of_their_like?(text, two, three)) ? two : three
         found && found.first >= LEAST ? found.last : nil
       end
 
@@ -52,6 +53,30 @@ module Peony
 
         sides = text.sentences.slice_when { |_, s| s.text.match?(QUOTED) }.map { |list| Side.new(name: list.first.text[QUOTED, :name], spans: list) }
         sides if sides.size.between?(2, 3) && sides.all? { |side| side.spans.drop(1).all? { |s| s.text.match?(GOES_ON) } }
+      end
+
+      # Whether something is told before two sides.
+      def behind?(text, sides) = sides.first.spans.first.from > text.sentences.first.to
+
+      # "Tadpoles are beginners. Frogs train twice a week. Otters swim in contests": the first is a side like the others, and introduces nothing.
+      def of_their_like?(text, two, three)
+        return false unless three[1] <= two[1] && behind?(text, two.last) && (two.last.map(&:name) - three.last.map(&:name)).empty?
+
+        forms = three.last.map { |side| form(text, side.spans.first) }
+        return false if forms.any?(&:nil?) || forms.map { |f| f.first(2) }.uniq.size > 1 || forms.any? { |f| headed(text).include?(stem(f.last)) }
+
+        first, *others = forms.map { |f| Vectors.middle([f.last.low, f.last.low.delete_suffix("s")]) }
+        first.nil? || others.all? { |other| other.nil? || Vectors.cosine(first, other) >= LIKE }
+      end
+      # How near in meaning the first must be to the others.
+      LIKE = 0.25
+
+      # @return [Array(Boolean, Boolean, Tokens::Token), nil] whether a stretch begins with an article, whether its verb is said of one, and its first noun
+      def form(text, span)
+        tokens = text.tokens_in(span)
+        verb = tokens.find(&:finite?)
+        noun = tokens.first(4).drop_while { |t| LEADING.include?(t.low) }.find(&:noun?)
+        verb && noun && [Words::ARTICLES.include?(tokens.first.low), verb.tag == "vbz" || verb.low == "was", noun]
       end
 
       # Stretches with what each is about (its place among the names, nil where it is none of them), which of the names it holds (a bit for each), and how many words it has;
@@ -231,6 +256,8 @@ module Peony
         alone = tokens[at - 1]&.tag == "in" && headed(text).include?(stem(tokens[at]))
         # "Linen creases at once": a plural behind it is a verb, unless a verb follows.
         last += 1 while !alone && tokens[last + 1]&.noun? && !EMPTY.include?(tokens[last + 1].low) && last - first < 4 && (tokens[last + 1].tag != "nns" || tokens[last + 2]&.finite?)
+        # "Kiln and Clay is cheaper": one name.
+        last += 2 if tokens[last + 1]&.low == "and" && [tokens[at], tokens[last + 2]].all? { |t| t&.tag == "nnp" } && tokens[last + 3]&.tag == "vbz"
         text.string[tokens[first].from...tokens[last].to]
       end
     end

@@ -89,10 +89,13 @@ module Peony
 
       # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
       def beheaded?(first, last)
-        verb = ((first + 1)..last).find { |i| tokens[i].finite? } or return false
+        verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
         return false unless (first...verb).any? { |i| tokens[i].noun? }
 
         from = things.subject(verb)
+        # "May the door be opened", "in the yard stand stables"
+        return true if from&.positive? && tokens[from - 1].tag == "md"
+
         from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
       end
 
@@ -141,6 +144,9 @@ module Peony
       end
 
       def leads_on?(index, closed)
+        # "Grows for three | or four winters", "Tickets can now | be bought"
+        return true if tokens[index].tag == "cd" && tokens[index + 1]&.tag == "cc" && tokens[index + 2]&.tag == "cd"
+        return true if tokens[index].tag.start_with?("rb") && index.positive? && tokens[index - 1].tag == "md"
         return true if NEVER_LAST.include?(low(index)) || tokens[index].tag == "prps"
 
         tokens[index].tag.match?(LEADING) && !(closed && index.positive? && tokens[index - 1].verb? && PARTICLES.include?(low(index)))
@@ -152,8 +158,12 @@ module Peony
 
       def particle?(index) = PARTICLES.include?(low(index))
 
-      # Some word with a meaning of its own.
-      def says?(first, last) = tokens[first..last].any? { |t| (t.noun? || t.verb? || t.tag.start_with?("jj") || t.tag == "cd") && !Words::STOP.include?(t.low) }
+      # Some word with a meaning of its own. "Next morning", "a week", "overnight": when it was names nothing that is done.
+      def says?(first, last) = tokens[first..last].any? { |t| means?(t) } && !(last - first < 2 && tokens[first..last].all? { |t| t.low.match?(WHEN) || t.low.match?(Things::TIME) })
+
+      WHEN = /\A(?:the|an?|next|this|that|same|overnight)\z/
+
+      def means?(token) = (token.noun? || token.verb? || token.tag.start_with?("jj") || token.tag == "cd") && !Words::STOP.include?(token.low)
 
       # "When someone dies the family | has tea", "would let Tom | open": the last thing is what the next verb speaks of.
       def severed?(first, last)

@@ -238,7 +238,7 @@ module Peony
         end
 
         def smooth(words)
-          words.strip.sub(OF_IT, "").sub(/\Ashould be (?=\S)/, "").sub(LED_TO, "")
+          words.strip.sub(OF_IT, "").sub(WENT_TO, "").sub(/\Ashould be (?=\S)/, "").sub(LED_TO, "")
                .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end

@@ -50,7 +50,18 @@ module Peony
           told = name(span, part, whole)
           at = span.text.index(told)
           after = at && text.span(span.from + at, span.from + at + told.length)
-          named(after && after.from >= whole.to ? after : span, part, told).first
+          return named(span, part, told).first unless after && after.from >= whole.to
+
+          who(after) || named(after, part, told).first
+        end
+
+        # "people who buy a programme | now leave their change": up to what is said of them.
+        def who(span)
+          tokens = text.tokens_in(span)
+          verbs = tokens.each_index.select { |i| tokens[i].finite? || tokens[i].tag == "vb" }
+          verb = tokens[1]&.low.to_s.match?(/\A(?:who|that)\z/) ? verbs[1] : verbs[0]
+          words = tokens.first(verb.to_i).reverse.drop_while { |t| t.tag.start_with?("rb", "md") }.reverse
+          text.string[words.first.from...words.last.to] if words.size.between?(2, 6) && words.all?(&:word?) && words.first.noun?
         end
 
         # What the ratio is of: the words after it, else those before.

@@ -108,15 +108,15 @@ module Peony
         end
 
         # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
-        BY_NUMBER = /\b(?:who|whoever|which|that|when|if|with|at|for)\b[^,;.]*\z/i
+        BY_NUMBER = /\A(?:with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
         ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
 
         def label(span, couple)
           lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
-          return text.string[(couple.one.from - text.string[span.from...couple.one.from][ABOUT].to_s.length)...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place
+          return text.string[(couple.one.from - text.string[span.from...couple.one.from][ABOUT].to_s.length)...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
 
           lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")
           return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }

@@ -36,7 +36,7 @@ module Peony
       # @return [Array<Point>]
       def of(text, family)
         # Where the first sentence says how many follow, and so many do, each of them is one.
-        spans = Strays.so_many?(text.sentences) ? text.sentences : Seams.parts(text, family)
+        spans = Strays.so_many(text.sentences) ? text.sentences : Seams.parts(text, family)
         chances = Strays.chances(text, spans, family)
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
@@ -73,7 +73,7 @@ module Peony
 
       # Where a part that carries a point may hold another one.
       def faint(text, family, spans, chances)
-        return [] if Strays.so_many?(text.sentences)
+        return [] if Strays.so_many(text.sentences)
 
         Seams.faint(text, family).filter_map do |joint|
           at = spans.bsearch_index { |s| s.to > joint.to } or next

@@ -33,7 +33,7 @@ module Peony
 
         chances = of_rows(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings))))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
-        return [] if plain?(text) && chances.values_at(*findings.map(&:family)).compact.max.to_f < CERTAIN
+        return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
         best, *rest = sorted.drop_while(&:short?)
@@ -42,6 +42,12 @@ module Peony
         return [plainest(sorted) || best] if best.fit < LEAST
 
         [best, *rest.select { |f| f.fit >= asked(f.family, best) }.reject(&:short?)]
+      end
+
+      # How likely the best is among those that were found and none: what is likely and was not found speaks for a picture, though not for which.
+      def best_of(findings, chances)
+        found = chances.values_at(*findings.map(&:family)).compact
+        found.max.to_f / [found.sum + chances.fetch(NONE, 0), 1e-9].max
       end
 
       def plainest(sorted) = sorted.find { |f| f.family == "list" && !f.short? }

@@ -50,6 +50,7 @@ module Peony
         weights = PLACES.to_h { |place| [place, Weights.read_as("strays", family, place)] }
         chances = signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) }
         chances[0] *= PREFACE if announced
+        chances[-1] *= PREFACE if announced && so_many(spans) && spans.last.text.match?(OF_ALL)
         chances
       end
 
@@ -58,15 +59,18 @@ module Peony
         return false unless spans.size > 2
         return true if spans.size > 3 && spans.first.text.match?(ANNOUNCES)
 
-        so_many?(spans)
+        !so_many(spans).nil?
       end
 
-      # "The site has four sections.", and four follow.
+      # "The site has four sections.", and four follow, and at most a sentence about all of them.
       # @param spans [Array<Span>]
-      def so_many?(spans)
+      # @return [Integer, nil] how many are announced
+      def so_many(spans)
         count = spans.size > 2 && spans.first.text.split.size <= 10 && spans.first.text[SO_MANY, 1]
-        count ? Numbers.spelled(count) == spans.size - 1 : false
+        told = count && Numbers.spelled(count)
+        told if told && (told == spans.size - 1 || (told == spans.size - 2 && spans.last.text.match?(OF_ALL)))
       end
+      OF_ALL = /\A(?:each|all|every|none|both|together|these|between them)\b/i
 
       # Where a sentence stands among the others.
       def place(index, size)

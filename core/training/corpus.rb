@@ -29,6 +29,10 @@ module Corpus
   # @return [Array<Passage>]
   def all = Dir[File.join(FOLDER, "*.txt")].flat_map { |file| read(file) }
 
+  # Sections of whole documents.
+  # @return [Array<Passage>]
+  def documents = read(File.join(__dir__, "documents.txt"))
+
   # Passages that no fit has seen and no finder was mended on. They go to passages/ once others take their place.
   # @return [Array<Passage>]
   def held = read(File.join(__dir__, "held.txt"))

@@ -92,7 +92,8 @@ RSpec.describe "Handbooks and reports, section by section" do
 
   describe "sides" do
     it "counts the first of three like the others as one of them" do
-      planets = "Venus is almost as large as the Earth but hot enough to melt lead. Mars is half as wide, cold and red, and a year there lasts 687 days. Mercury has no air at all and is the smallest of the three."
+      planets = "Venus is almost as large as the Earth but hot enough to melt lead. Mars is half as wide, cold and red, and a year there lasts 687 days. " \
+                "Mercury has no air at all and is the smallest of the three."
       expect(titles("comparison", planets)).to eq(%w[Venus Mars Mercury])
       groups = "Tadpoles are beginners from five to seven. They swim on Mondays. Frogs can swim 25 metres; they train on Tuesdays. Otters swim in contests. They go to a camp in autumn."
       expect(text(groups).rivals.map(&:name)).to eq(%w[Tadpoles Frogs Otters])
@@ -121,7 +122,8 @@ RSpec.describe "Handbooks and reports, section by section" do
     end
 
     it "follows what is handed down" do
-      words = "At the top stood the king. He gave land to dukes and bishops. They in turn lent some of it to knights, who promised to fight. At the bottom were the peasants, nine out of ten people."
+      words = "At the top stood the king. He gave land to dukes and bishops. They in turn lent some of it to knights, who promised to fight. " \
+              "At the bottom were the peasants, nine out of ten people."
       chain = found("hierarchy", words).items
       names = []
       (names << chain.first.title) && (chain = chain.first.children) while chain.any?
@@ -130,7 +132,8 @@ RSpec.describe "Handbooks and reports, section by section" do
   end
 
   it "announces by a statement, and closes with what is said of all" do
-    words = "Power in Ternby is divided into three branches. The assembly makes the laws. The council carries them out. The courts decide whether they have been broken. Each branch watches the other two."
+    words = "Power in Ternby is divided into three branches. The assembly makes the laws. The council carries them out. " \
+            "The courts decide whether they have been broken. Each branch watches the other two."
     expect(titles("list", words)).to eq(["The assembly makes the laws", "The council carries them out", "Courts"])
   end
 end

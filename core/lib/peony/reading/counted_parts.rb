@@ -49,7 +49,7 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          name = without_rest(subject(m)).sub(Finder::WENT_TO, "").sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
+          name = without_rest(subject(m)).sub(MeasureNames::WENT_TO, "").sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           part(name, without_rest(without(m.span, m.quantity)), m.quantity, [m.span])
         end
       end

@@ -117,7 +117,7 @@ module Peony
 
       TOOK = /(?:\bin|\btime of|\()\s?\z/
       RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
-      PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b[Aa]t (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
+      PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b(?:[Aa]t|costs?|price of) (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
       HOURS = /\b(?:hours|open(?:s|ed)?|close[sd]?|start|leave|work|shifts?|lessons?|o['’]clock|morning|afternoon|evening|lunch|break|desk|daily|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b/i
       LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/

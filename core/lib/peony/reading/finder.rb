@@ -6,6 +6,7 @@ module Peony
     class Finder
       extend Registry
       include SideBySide
+      include MeasureNames
 
       members_in "reading/finders"
 
@@ -21,15 +22,6 @@ module Peony
       def self.leading(words) = [/\A\s*(?:#{words})(?: every)?\s*\z/, /\A\s*(?:#{words}) (?:every )?(?:\d+|#{Numbers::WORD})\s+/].freeze
 
       OUT_OF = leading("in|out of|of every")
-
-      # What leads to the name of the first, and of the next.
-      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|commonest|top|best|worst|busiest|biggest|largest)(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)\s*[(,:]?\s*\z/i
-
-      FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
-      # "6,900 | came from the | capital", "eleven | voted for | Minna"
-      CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
-      # "54 % | come through the | web shop", "70 cents | are spent on | paper"
-      WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
 
       class << self
         attr_reader :name_of_family
@@ -80,7 +72,7 @@ module Peony
       # Whether a title names nothing: "Is", "Followed".
       def bare?(item)
         # "Do: stop early": a label names itself.
-        return false if item.title.match?(/\A(?:against|in favou?r)\z/i) || item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
+        return false if item.title.match?(/\A(?:against|in favou?r|do|do not|don['’]t)\z/i) || item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
 
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
         words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
@@ -177,69 +169,6 @@ module Peony
 
       # @return [String] "four steps", "one step"
       def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{number == 1 ? noun : Words.plural(noun)}"
-
-      # @return [String] what a number stands for: the words before it up to the verb, else those after it
-      def subject(measure)
-        q = measure.quantity
-        before = text.string[measure.span.from...q.from]
-        plain = plain_name(measure, before)
-        return tidy(plain) if plain
-
-        words = text.tokens_in(Span.new(from: measure.span.from, to: q.from))
-        verb = words.index { |t| t.finite? || t.tag == "vbn" }
-        lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
-        lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
-        # "At Stang | it is 2 m wide": where it is names it.
-        lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
-        lead = without_tail(lead)
-        # "The remaining 80 | to visitors"
-        lead = [] if lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) }
-        # "Most visitors came | from the county: 14,200": what is counted everywhere names none of them.
-        named = before[FROM_WHERE, 1] if lead.any?(&:noun?) && lead.select(&:noun?).all? { |t| t.low == measure.unit }
-        return tidy(named) if named
-        return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
-
-        after = behind(measure, OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(CAME_FROM, "").sub(WENT_TO, "")
-        tidy(after.empty? ? before : after)
-      end
-
-      # "Uranus at | 51,000", "duck lake only", "cats | up to 64,000": what leads to the number is no name.
-      def without_tail(tokens)
-        tokens = tokens[0..-2] while tokens.size > 1 && tokens.last.low.match?(/\A(?:only|just|about|nearly|at|to|by|with|for)\z/)
-        tokens.size > 1 && tokens.last.low == "up" && text.string[tokens.last.to, 3] == " to" ? tokens[0..-2] : tokens
-      end
-
-      # A name that stands by itself beside its number.
-      def plain_name(measure, before)
-        # "The most frequent answer was | the staff (204)", "followed by | the range (96)"
-        told = before[BEST_IS, :what]
-        return told if told
-        # "Crumble (61), trifle (44)"
-        return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
-        # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
-        return text.string[measure.quantity.to...measure.span.to] if led_like_next?(measure)
-
-        # "Under 18: Visitors 9,800": what stands before the head of the column.
-        text.entries.any? ? before[/\A\s*([^:]{2,48}):\s+[[:upper:]][[:alpha:]]+ (?:\([^()]+\) )?\z/, 1] : nil
-      end
-
-      def led_like_next?(measure)
-        word = text.string[measure.quantity.to, 12].to_s[Measures::LED] or return false
-        text.measures.any? { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from && m.span.text.start_with?("#{m.quantity.text}#{word}") }
-      end
-
-      # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:
-      # "One in ten | would not say", "Six of the nineteen | stayed".
-      # @param leading [Array(Regexp, Regexp)] as made by {leading}
-      # @return [String]
-      def behind(measure, leading)
-        alone, with_number = leading
-        after = text.string[measure.quantity.to...measure.span.to].to_s
-        return after unless after.match?(alone)
-
-        text.string[measure.quantity.to...measure.sentence.to].to_s.sub(with_number, "")
-      end
 
       def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
 

@@ -11,7 +11,6 @@ module Peony
       include HandedPrices
       include HandedWords
 
-      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
       # "It took three quarters of an hour before tickets were sold by the clock": how long it took.
@@ -75,34 +74,6 @@ module Peony
         @list.each { |q| q.unit = degrees if q.unit.empty? && q.value.negative? }
       end
 
-      # Where two quantities go together, each takes the unit of its place.
-      def coupled
-        couples = Couples.of(text, @list)
-        %i[one two].each do |side|
-          unit = Couples.main(couples.map(&side))
-          couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
-        end
-      end
-
-      # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
-      def linked
-        @list.each_with_index.reverse_each do |q, i|
-          following = @list[i + 1]
-          next unless q.unit.empty? && following && following.unit != ""
-
-          gap = text.string[q.to...following.from]
-          q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
-        end
-      end
-
-      # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".
-      def alone?(quantity, following, gap)
-        # "An hour a day brought 34, three hours 39": the second of them leads a number of its own.
-        return true if gap == ", " && text.string[following.to, 5].to_s.match?(/\A \d+\b/)
-
-        (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
-      end
-
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
@@ -121,7 +92,9 @@ module Peony
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
-        return "" if marked?(quantity)
+        return "" if marked?(quantity) || @bare.include?(quantity)
+        # "When it cost 2 euros we sold 140": pieces, not money.
+        return counted_before(quantity).to_s if last && Units.money?(last.unit) && before.match?(/\b(?:sold|sells?) (?:only |just |another |about )?\z/i)
 
         told = led_by(quantity, before, last)
         return told if told

@@ -4,7 +4,39 @@ module Peony
   module Reading
     # The unit of a bare number where two quantities go together again and again.
     module HandedPairs
+      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
+
       private
+
+      # Where two quantities go together, each takes the unit of its place.
+      def coupled
+        couples = Couples.of(text, @list)
+        %i[one two].each do |side|
+          unit = Couples.main(couples.map(&side))
+          couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
+        end
+        # "It cost 2 euros and we sold 140, at 3 only 75": what is counted beside money is no money.
+        @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }.to_set.compare_by_identity
+      end
+
+      # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
+      def linked
+        @list.each_with_index.reverse_each do |q, i|
+          following = @list[i + 1]
+          next unless q.unit.empty? && following && following.unit != ""
+
+          gap = text.string[q.to...following.from]
+          q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
+        end
+      end
+
+      # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".
+      def alone?(quantity, following, gap)
+        # "An hour a day brought 34, three hours 39": the second of them leads a number of its own.
+        return true if gap == ", " && text.string[following.to, 5].to_s.match?(/\A \d+\b/)
+
+        (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
+      end
 
       # "20 m and 84 loaves. With 55 m it was 110": where two units go together, the second number of a sentence has the other one.
       def paired(quantity, last)

@@ -42,8 +42,14 @@ module Peony
           text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
       end
 
-      # "250 are over sixty": the age tells who they are.
-      def age_of?(text, quantity) = quantity.unit == "years" && !quantity.said && text.string[[0, quantity.from - 36].max...quantity.from].match?(HandedAges::COUNTED_AGED)
+      # "250 are over sixty", "those over 65 pay 29": the age tells who they are.
+      def age_of?(text, quantity)
+        return false if quantity.unit != "years" || quantity.said
+
+        before = text.string[[0, quantity.from - 36].max...quantity.from]
+        before.match?(HandedAges::COUNTED_AGED) || (before.match?(HandedAges::PEOPLE_AGED) && text.string[quantity.to, 8].to_s.match?(GET))
+      end
+      GET = /\A (?:pays?|paid|gets?|got|needs?|have|had|are|were) /
 
       # In a list that is led by a colon the first number's words begin after it.
       def first_start(text, stretch, list)

@@ -82,13 +82,16 @@ module Peony
         ends = text.tree.size >= 2 && list.size > 2 ? dated_ends(text, list) : nil
         return made(text, *ends, name(text, stretch, ends.first), stretch.from, stretch.to) if ends
 
-        one, two = list.combination(2).find { |a, b| alike?(a, b) && Turned.is?(text, stretch, a, b) }
+        one, two = list.combination(2).find { |a, b| (alike?(a, b) || so_often?(text, a, b)) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
         first = begun(text, one)
         stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
       end
+
+      # "We posted 22 times instead of 30"
+      def so_often?(text, one, two) = one.unit == "times" && ["times", ""].include?(two.unit) && text.string[one.to...two.from].match?(Turned::INSTEAD)
 
       # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.
       def dated_ends(text, list)

@@ -14,27 +14,33 @@ module Peony
       # @return [Array<RankedNames::Node>] in order; what stands "with" one of them is put below it
       def list(span)
         made = []
-        with = inner = nil
-        before = nil
+        with = inner = before = nil
         pieces(behind_count(span)).each do |piece|
-          # "The jarls, who owned land | and ships": what is said of them goes on.
-          next if before&.text&.match?(/\Awho\b/) && !@text.string[before.to...piece.from].include?(",") && !piece.text.match?(/\Awho\b/)
-
           joined = before && !@text.string[before.to...piece.from].include?(",")
+          # "The jarls, who owned land | and ships": what is said of them goes on.
+          next if joined && before.text.match?(/\Awho\b/) && !piece.text.match?(/\Awho\b/)
+
           before = piece
-          if (own = held(piece))
-            made << own
-            inner = own
+          if (own = held(piece)) then made << (inner = own)
           elsif inner && joined then put_with(inner, piece)
-          elsif piece.text.match?(RankWords::GOES_ON) && made.any?
-            with = made.last if piece.text.match?(/\Awith\b/i)
-            with ? put_with(with, @text.span(piece.from + 5, piece.to)) : made.last.told ||= piece
+          elsif piece.text.match?(RankWords::GOES_ON) && made.any? then with = goes_on(made.last, piece) || with
           elsif with then put_with(with, piece)
           elsif who?(made.last, piece) then made[-1] = renamed(made.last, piece)
           elsif (own = thing(piece)) then made << own
           end
         end
         made
+      end
+
+      # @return [RankedNames::Node, nil] the one below whom what follows stands, where it is said who stands "with" it
+      def goes_on(node, piece)
+        unless piece.text.match?(/\Awith\b/i)
+          node.told ||= piece
+          return nil
+        end
+
+        put_with(node, @text.span(piece.from + 5, piece.to))
+        node
       end
 
       # "Sales with Piet Lom | and Anka Rell": those below stand right behind it.

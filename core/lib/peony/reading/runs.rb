@@ -25,6 +25,8 @@ module Peony
       SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
       # What is said not to be so must not be named as if it were.
       NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
+      # What tells when, beside a word of time.
+      WHEN = /\A(?:the|an?|next|this|that|same|overnight)\z/
       OPENS = /\A(?:first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
       PARTICLES = %w[up off down out away back over on in through].to_set.freeze
 
@@ -79,7 +81,7 @@ module Peony
       def denied?(index) = low(index) == "do" && low(index + 1).match?(NOT)
 
       # "First | we make people curious", "From August on | we harvest"
-      def opens?(index) = (low(index).match?(OPENS) || tokens[index].tag == "rp") && word?(index + 1) && (tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/))
+      def opens?(index) = (low(index).match?(OPENS) || tokens[index].tag == "rp") && word?(index + 1) && tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/)
 
       # "the old | oak": what describes a thing stays with it; an article alone may go.
       def within?(index) = part_of_thing?(index) && part_of_thing?(index - 1) && !Words::ARTICLES.include?(low(index - 1)) && !things.parted?(index)
@@ -160,8 +162,6 @@ module Peony
 
       # Some word with a meaning of its own. "Next morning", "a week", "overnight": when it was names nothing that is done.
       def says?(first, last) = tokens[first..last].any? { |t| means?(t) } && !(last - first < 2 && tokens[first..last].all? { |t| t.low.match?(WHEN) || t.low.match?(Things::TIME) })
-
-      WHEN = /\A(?:the|an?|next|this|that|same|overnight)\z/
 
       def means?(token) = (token.noun? || token.verb? || token.tag.start_with?("jj") || token.tag == "cd") && !Words::STOP.include?(token.low)
 

@@ -2,10 +2,10 @@
 
 module Peony
   module Reading
-    # Sentences with their places. A stop after an abbreviation, an initial or inside a number ends nothing.
+    # Sentences with their places. A stop after an abbreviation, an initial (but not "the letter O.") or inside a number ends nothing.
     module Sentences
       ENDS = /[.!?…]+["”’)\]]*(?=\s+|\z)/
-      SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|(?<!°)\b[A-Z])\.\z/
+      SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|(?<!°|letter |[Cc]lass |[Gg]roup |vitamin |[Tt]ype |[Pp]lan |[Tt]eam |size |[Rr]ow |[Gg]ate |[Hh]all |[Zz]one )\b[A-Z])\.\z/
 
       module_function
 

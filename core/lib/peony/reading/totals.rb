@@ -22,7 +22,8 @@ module Peony
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
         counts = numbers - money - measured.flatten
         named = counts.group_by(&:unit).values.reject { |l| l.size == counts.size }
-        [money, *measured, *named, counts].filter_map { |list| headed(text, list) || total(text, list) }.push(called(text, numbers)).compact.then { |found| [found.find(&:exact?) || found.first].compact }
+        found = [money, *measured, *named, counts].map { |list| headed(text, list) || total(text, list) }.push(called(text, numbers)).compact
+        [found.find(&:exact?) || found.first].compact
       end
 
       # "1,240 members, up from 1,085": what it was is no part of it.

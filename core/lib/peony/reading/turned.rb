@@ -82,12 +82,16 @@ module Peony
       # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
       def no_value?(text, quantity)
         behind = text.string[quantity.to, 28].to_s
-        return true if difference?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/(?:\A|[.!?\n] ?)Up to \z/)
+        return true if difference?(text, quantity) || lapse?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/(?:\A|[.!?\n] ?)Up to \z/)
 
         return true if behind.match?(/\A (?:new|more|further|additional|extra)\b/)
 
         behind.match?(/\A[^.;,\d]{0,20}\b(?:on|onwards|upwards)\b/) && text.string[[0, quantity.from - 6].max...quantity.from].match?(/\bfrom \z/i)
       end
+
+      # "After two weeks with a timetable it was 2.1": how long it took.
+      def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.string[[0, quantity.from - 16].max...quantity.from].match?(LAPSE)
+      LAPSE = /(?:\A|[.!?]\s)(?:After|Within) (?:only |just |about )?\z/
 
       # "18,600 people came, 2,100 more than last year": by how much it changed is no value of it.
       def difference?(text, quantity) = text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)

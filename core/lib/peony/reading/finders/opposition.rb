@@ -5,6 +5,8 @@ module Peony
     module Finders
       # Two sides: for and against, do and don't, myth and fact, before and after without numbers.
       class Opposition < Finder
+        include DosAndDonts
+
         family "opposition"
 
         ANSWERS = [/\Ayes\b[,:]|\A(?:the |its )?(?:advantages?|benefits?|upsides?|pros)\b/i, /\Ano\b[,:]|\A(?:but )?(?:the |its )?(?:disadvantages?|drawbacks?|downsides?|cons)\b/i].freeze
@@ -38,7 +40,7 @@ module Peony
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
         def find
-          items = of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_prose || of_rivals || of_speakers || of_halves
+          items = of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_orders || of_prose || of_rivals || of_speakers || of_halves
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)

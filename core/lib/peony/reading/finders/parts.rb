@@ -6,6 +6,7 @@ module Peony
       # Shares that make up a whole: percentages, fractions, or counts that add up to a total that is named.
       class Parts < Finder
         include CountedParts
+        include SharesTold
 
         family "parts"
 
@@ -16,16 +17,11 @@ module Peony
         # "46 cents | went to the | musicians"
         SPENT = /\A(?:(?:goes|went|go|is spent|was spent) )?(?:to|on|into|for) (?:the |our )?(?=\S)/i
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
-        # "Plastic they had guessed at a third, and it was twelve per cent"
-        GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
-
         BREAK = /[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/
         LIGHT = /\A(?:(?:just|only|about|nearly|almost|some|barely|hardly|still|even|(?:in|on|at|by) [[:upper:]][[:lower:]]+)[\s,]*)*\z/
 
         # What stands right behind a share where that leads its thing.
         THING = /\A (?!of\b|in\b|and\b|for\b|on\b|at\b|to\b|by\b|from\b|with\b|(?:is|are|was|were)\b)[[:lower:]-]{3,}(?: [[:lower:]-]{3,})?(?:,| and|\.|\z)/
-
-        COMPARES = /\A (?:as (?!well)|(?:less|more|fewer|higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b)/
 
         # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
         LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
@@ -124,28 +120,6 @@ module Peony
           end
           items if items.size >= 2
         end
-
-        def shares_in(sentence)
-          shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
-          # "Half as long", "40 % less plastic" compare.
-          shares = shares.reject { |q| text.string[q.to, 10].to_s.match?(COMPARES) }
-          shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
-          # "A good half of the visitors, 52 %": said roughly, then exactly.
-          shares - shares.each_cons(2).filter_map { |a, b| a if !a.text.match?(/\d|per ?cent/) && b.text.match?(/\d/) && (a.value - b.value).abs <= roughly(a) && b.from - a.to < 40 && !led_on?(b) }
-        end
-
-        # "A quarter through the roof, 20 % | through windows": of another thing.
-        def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in|for|from|to|on|into|at|with) /)
-
-        # "One in ten was in a car", beside shares.
-        def in_so_many(sentence)
-          return [] unless text.quantities.any? { |q| q.unit == "%" }
-
-          Ratios.in_hundred(text, text.quantities_in(sentence).reject { |q| share?(q) })
-        end
-
-        # "More than half of it, 58 per cent" is further off than "a good half, 52 %".
-        def roughly(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(/\b(?:more than|less than|over|nearly|almost|under) \z/i) ? 20 : 6
 
         # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
         def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)

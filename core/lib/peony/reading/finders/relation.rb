@@ -13,6 +13,10 @@ module Peony
         # "None: 7.9", "two: 6.4": how many, in words, and what was measured.
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i
 
+        # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
+        BY_NUMBER = /\A(?:with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
+        ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
+
         def find
           # Of money alone nothing is measured against anything else.
           return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && Units.money?(q.unit) }
@@ -106,10 +110,6 @@ module Peony
           colon = text.string[from...couple.one.from].rindex(/:\s+\S/)
           colon && nodes.size < 3 ? from + colon + 2 : from
         end
-
-        # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
-        BY_NUMBER = /\A(?:with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
-        ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
 
         def label(span, couple)
           lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip

@@ -28,7 +28,7 @@ module Peony
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(CAME_FROM, "").sub(WENT_TO, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(CAME_FROM, "").sub(WENT_TO, "")
         tidy(after.empty? ? before : after)
       end
 

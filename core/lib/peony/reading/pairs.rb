@@ -200,8 +200,10 @@ module Peony
         return tokens.drop(ago + 1) if ago && ago < tokens.size - 1
         return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from)\z/)
 
+        # "With the new taps | each guest uses": where no comma parts them, another thing begins.
         comma = tokens.index { |t| t.text == "," }
-        comma && comma < tokens.size - 1 ? tokens.drop(comma + 1) : tokens
+        from = comma&.succ || Things.new(tokens).then { |things| tokens.each_index.find { |i| things.parted?(i) } }
+        from && from < tokens.size ? tokens.drop(from) : tokens
       end
     end
   end

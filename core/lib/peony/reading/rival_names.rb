@@ -35,7 +35,7 @@ module Peony
         text.once(:kinds_of_one) do
           ones = text.tokens.each_cons(2).select { |a, b| b.low == "one" && a.tag.start_with?("jj") && !Words::STOP.include?(a.low) }.map { |a, _| a.low }
           pairs = leading_pairs(text)
-          plain = pairs.select { |first, second| first.tag == "jj" && second.noun? }
+          plain = pairs.select { |first, second| (first.tag == "jj" || (first.noun? && first.text == first.low)) && second.noun? }
           named = pairs.select { |first, second| first.noun? && second.text.match?(/\A(?:[[:upper:]][[:lower:]]*|\d+)\z/) }
           (apart(plain, 1, 0) + apart(named, 0, 1) + owned(text) + (ones.any? ? ones + plain.map { |first, _| first.low } : [])).uniq
         end

@@ -7,6 +7,9 @@ module Peony
     class Things
       PART = /\A(?:nn.*|det|prps|jj|jjr|jjs|cd|pos)\z/
       PHRASE = /\A(?:in|to)\z/
+      BE = /\A(?:is|are|was|were)\z/
+      # What stands behind a verb of being where the sentence is turned round.
+      THERE = /\A(?:nn.*|det|prps|cd|ex)\z/
       PAUSE = /\A(?:rb.*|md)\z/
       # How long something takes, or when: what follows in the same breath is another thing.
       TIME = /\A(?:second|minute|hour|day|night|week|month|year|decade|century|season|spring|summer|autumn|winter|morning|noon|afternoon|evening|holiday|weekend|lesson)s?\z/
@@ -54,8 +57,16 @@ module Peony
         return tokens[index - 1].low.match?(LATER) && index > 1 && time?(index - 2) unless tokens[index - 1].noun?
         return true if %w[det prps].include?(tag) || (tag == "jj" && thing_ahead?(index)) || (index == 2 && opening?)
 
-        in_phrase?(index - 1) && (time?(index - 1) || (tag == "nnp" && tokens[index - 1].tag != "nnp") || counted?(index - 1))
+        in_phrase?(index - 1) && (time?(index - 1) || (tag == "nnp" && tokens[index - 1].text.match?(/\A[[:lower:]]/)) || counted?(index - 1) || last?(index))
       end
+
+      # "On the ground floor dogs | are welcome": where all before the verb stands in phrases, the verb speaks of the last.
+      def last?(index)
+        tokens[index].noun? && tokens[index + 1]&.finite? && !turned?(index + 1) && (0...index).none? { |i| tokens[i].tag == "prp" || (tokens[i].noun? && !in_phrase?(i)) }
+      end
+
+      # "In the chess club are Ada and Ben": what there is stands behind the verb.
+      def turned?(verb) = tokens[verb].low.match?(BE) && (tokens[verb + 1].nil? || tokens[verb + 1].tag.match?(THERE))
 
       def time?(index) = tokens[index].low.match?(TIME)
       def opening? = tokens[0].low.match?(OPENING) && time?(1)

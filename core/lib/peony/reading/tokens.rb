@@ -11,6 +11,8 @@ module Peony
       # What a verb can take.
       TAKEN = /\A(?:det|prps?|cd|nns?)\z/
 
+      OBJECT = /\A(?:det|prps?)\z/
+
       LED_BY = /\A(?:is|was|costs?|has|had)\z/
       BREAK = /\A(?:cc|pp.*)\z/
       DEED = /\Avb[zp]?\z/
@@ -98,7 +100,17 @@ module Peony
           words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
         named(words)
+        done(words)
         said(words)
+      end
+
+      # "Skippers trust the screen", "wind and frost break the rock": behind several things, what takes something is what they do.
+      def done(words)
+        words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
+          next unless tag == "nn" && OBJECT.match?(after) && (several?(words, i) || (before == "nn" && i > 1 && words[i - 1].last == "cc" && words[i - 2].last.start_with?("nn"))) && deed?(word)
+
+          words[i + 1] = [word, "vbp"] unless words[i + 2, 3].take_while { |_, t| !BREAK.match?(t) }.any? { |_, t| FINITE.include?(t) }
+        end
       end
 
       # "Start is for small shops": what a sentence begins with, and what is or has something, is a name, whatever else it may mean.
@@ -106,6 +118,12 @@ module Peony
         words.each_cons(2).with_index do |((word, tag), (verb, _)), i|
           words[i] = [word, "nnp"] if LED_BY.match?(verb) && %w[vb vbp].include?(tag) && word.match?(/\A[[:upper:]][[:lower:]]+\z/) && (i.zero? || words[i - 1].last == "pp")
         end
+      end
+
+      # A plural; at the beginning of a sentence the tagger takes it for a name.
+      def several?(words, at)
+        word, tag = words[at]
+        tag == "nns" || (tag == "nnp" && (at.zero? || words[at - 1].last == "pp") && Words.plural?(word))
       end
 
       # "The stove burns logs", "the old one kneads 12 kg": a thing in the plural behind a single one, which takes something, is what it does.

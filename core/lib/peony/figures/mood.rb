@@ -7,7 +7,7 @@ module Peony
       GLAD = %w[happy glad proud delighted love pleased joy excited relieved fond hopeful laugh].freeze
       SORRY = %w[sad afraid angry worried lost tired lonely ashamed nervous cold bored hate hurt].freeze
       # What says outright how somebody feels.
-      GLAD_TOLD = /\b(?:amus\w+|brave\w*|calm\w*|cheer\w*|comfortabl\w*|confiden\w+|cosy|curious|delight\w*|eager\w*|easy|easily|elated|enjoy\w*|excit\w+|fond|fun|glad|glow\w*|grateful|great|
+      GLAD_TOLD = /\b(?:at home|amus\w+|brave\w*|calm\w*|cheer\w*|comfortabl\w*|confiden\w+|cosy|curious|delight\w*|eager\w*|easy|easily|elated|enjoy\w*|excit\w+|fond|fun|glad|glow\w*|grateful|great|
                    happ(?:y|ily)|hop(?:e|es|ed|eful)|impressed|inspired|joy\w*|keen|kind|laugh\w*|lik(?:es|ed)|lov(?:e|es|ed|ely)|nice\w*|nod\w*|pleas(?:ed|ant)|prais\w+|prid\w+|proud\w*|
                    reassur\w+|relie\w+|satisf\w+|smil\w+|thank\w*|thrilled|touched|trust\w*|warm\w*|welcom\w+|win|wins|won|wonderful)\b/xi
       SORRY_TOLD = /\b(?:afraid|alarm\w+|angr\w+|annoy\w+|anx\w+|ashamed|awkward|bad|baffl\w+|bewilder\w+|blurred|bor(?:ed|ing)|clums\w+|cold|complain\w*|confus\w+|cross|cr(?:y|ies|ied|ying)|

@@ -12,7 +12,7 @@ module Peony
         bare = bare(text)
         return bare if bare.any?
 
-        all = alike(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) || some_of?(text, m.quantity) })
+        all = Totals.in_one_coin(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) || some_of?(text, m.quantity) })
         all = without_times(all)
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
@@ -59,20 +59,6 @@ module Peony
       def fallen(text)
         list = text.measures.select { |m| Units.counted?(m.unit) || m.unit == "times" }
         list.size >= 3 && list.size == text.measures.size && text.cues[:rank].positive? && list.map(&:value).each_cons(2).all? { |a, b| a >= b } ? list : []
-      end
-
-      # Pence and pounds of one passage are one unit.
-      def alike(list)
-        return list unless list.any? { |m| m.unit == "pence" } && list.any? { |m| m.unit == "GBP" }
-
-        list.map do |m|
-          next m unless m.unit == "pence"
-
-          Measures::Measure.new(quantity: m.quantity.dup.tap do |q|
-            q.value = Numbers.plain(q.value / 100.0)
-            q.unit = "GBP"
-          end, span: m.span, sentence: m.sentence)
-        end
       end
 
       # Only one number of a row counts.

@@ -12,6 +12,8 @@ module Peony
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
       WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
 
+      ASKED = /\A(?:meeting|survey|poll|vote|election|ballot|count)\z/
+
       private
 
       # @return [String] what a number stands for: the words before it up to the verb, else those after it
@@ -40,6 +42,8 @@ module Peony
         # "At Stang | it is 2 m wide": where it is names it.
         lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
         lead = without_tail(lead)
+        # "At the meeting 58 | voted for it"
+        return [] if lead.first && text.string[0...lead.first.from].match?(/\b(?:[Aa]t|[Ii]n) \z/) && lead.last.low.match?(ASKED)
         # "The remaining 80 | to visitors"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) } ? [] : lead
       end

@@ -17,7 +17,9 @@ module Peony
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
       # "It is £11,000, and we have £4,400 of it."
-      OF_IT = /[£€$]\d[\d,.]*k? of (?:it|that|this)\b/
+      OF_IT = /(?:[£€$]\d[\d,.]*k?|\d (?:euros?|pounds?|dollars?)) of (?:it|that|this|them)\b/
+      # "The doors cost 30,000 euros, and we have 21,000 of them."
+      OF_THEM = /\bcosts? (?:about )?(?:[£€$]\d|\d[\d,.]* (?:euros|pounds|dollars))[^.]*\b(?:have|has|got) (?:only |just |already )?\d[\d,.]* of (?:it|them)\b/
 
       module_function
 
@@ -113,7 +115,7 @@ module Peony
 
       # "To force a debate it needs five thousand names. By Sunday 3,250 had signed": two amounts, one a goal.
       def goals(text)
-        return [] if text.heading_quantities.size + text.quantities.size < 2 || !(text.all_words.match?(GOAL) || text.string.match?(OF_IT))
+        return [] if text.heading_quantities.size + text.quantities.size < 2 || !(text.all_words.match?(GOAL) || text.string.match?(OF_IT) || text.string.match?(OF_THEM))
 
         list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
         kinds = list.group_by { |q| Units.kind(q.unit) }

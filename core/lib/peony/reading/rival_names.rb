@@ -19,6 +19,8 @@ module Peony
       # The first noun before the verb.
       def subject(text, span)
         tokens = text.tokens_in(span).drop_while { |t| LEADING.include?(t.low) }
+        # "There is only one queen": she is what it is about.
+        tokens = tokens.drop(2) if tokens.first&.tag == "ex" && tokens[1]&.finite?
         verb = tokens.index(&:finite?) || [tokens.size, 5].min
         tokens = tokens.first([verb, 5].min + 1)
         told = tokens.find { |t| name?(t) && !EMPTY.include?(t.low) && !EMPTY.include?(t.low.delete_suffix("s")) }

@@ -106,7 +106,7 @@ module Peony
         common = [told.headed, *told.held.first(2)].any? { |held| held & bits == bits }
         sides, strange = deal(text, told, group, bits, first[0])
         return nil if scant?(told, sides)
-        return nil unless common || numbered?(text, told.spans, first) || full?(told, sides, strange) || told.owned & bits == bits
+        return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits
 
         strange += skipped(text, told, common ? 0 : first[0])
         [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (told.kinds & bits == bits ? 0.2 : 0), strange,
@@ -145,7 +145,10 @@ module Peony
       def sums_up?(sides, spans) = sides.size > 2 && sides.last == [spans.size - 1] && spans.last.text.match?(COMPARED)
 
       # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
-      def full?(told, sides, strange) = sides.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min } > 10 * sides.size
+      def full?(text, told, sides, strange)
+        said = sides.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min }
+        said > 10 * sides.size || (sides.size > 2 && said > 9 * sides.size && sides.map { |list| form(text, told.spans[list.first])&.first(2) }.uniq.one?)
+      end
 
       def words(told, list) = list.sum { |i| told.sizes[i] }
 
@@ -165,7 +168,11 @@ module Peony
         (from..last).each do |i|
           held = told.held[i] & bits
           single = one_bit?(held)
-          next if told.heads[i].nil? && (!single || all?(text, told.spans[i]))
+          if told.heads[i].nil? && (!single || all?(text, told.spans[i]))
+            # "It crumbles and tastes of nuts": of the one that was told of.
+            sides[current] << i if current && told.held[i].zero? && told.spans[i].text.match?(GOES_ON)
+            next
+          end
 
           own = group.index(told.about[i]) || (group.index { |k| held[k] == 1 } if single)
           if own then current = own

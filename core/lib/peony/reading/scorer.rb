@@ -31,7 +31,7 @@ module Peony
       def rank(text, findings)
         return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
-        chances = of_rows(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings))))
+        chances = of_rows(text, findings, of_all(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings)))))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
@@ -65,6 +65,14 @@ module Peony
         return chances unless parts && parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
 
         chances.merge("parts" => chances["parts"] + chances["headline"], "headline" => 0.0)
+      end
+
+      # "58 of 92 members voted for it, 27 against, and seven did not vote": where the parts make the whole, none of them stands by itself.
+      def of_all(text, findings, chances)
+        whole = findings.any? { |f| f.family == "parts" } && text.totals.find(&:exact?)
+        return chances unless whole && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size && chances["ratio"]
+
+        chances.merge("parts" => chances["parts"] + chances["ratio"], "ratio" => 0.0)
       end
 
       # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.

@@ -101,11 +101,17 @@ module Peony
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
+        # "Grew from 8 to 11 per cent last year"
+        return false if gap.match?(TO) && text.string[[0, one.from - 20].max...one.from].match?(FROM_FIRST)
+
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
       end
+
+      FROM_FIRST = /\bfrom (?:only |just |about |over |nearly )?[£€$]?\z/
+      TO = /\A(?: ?[[:alpha:]%°]+){0,2} to (?:only |just |about |over |nearly )?[£€$]?\z/
 
       # "In 2023 there were 140, in 2022 120": each has its year.
       def years_fall?(text, one, two)

@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Beside what changed, what did not: "Life members: 7 before, 7 now", "marrow unchanged at 55 %".
     module Unchanged
-      SAME = /\b(?:unchanged|(?:does|do|did|has|have) not (?:change|move)d?|no change)\b/i
+      SAME = /\b(?:unchanged|(?:does|do|did|has|have) not (?:change|move)d?|no change|(?:stay|remain)(?:s|ed)? at)\b/i
       STILL = /\A[^.;:!?\d]{0,16}(?:\bto\b|\bstill\b|\bnow\b|\bthen\b|\bwas\b|\bso far\b|[→–(])[^.;:!?\d]{0,8}\z/
       NOW = /\A ?(?:\w+ )?now\b/
       CLAUSES = /[;:]\s+(?=[[:alpha:]])|,\s+(?:and\s+)?(?=[[:alpha:]][^,;.\d]{2,}\d)/

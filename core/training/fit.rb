@@ -101,7 +101,7 @@ def fit(passages)
   store(known = known.merge("seams" => timed("seams") { binary(seam_rows(passages), SEAMS_PENALTY) }))
   store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages), STRAYS_PENALTY) }))
   store(known = known.merge("titles" => timed("titles") { brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY)) }))
-  store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.uniq(&:id).map(&:text))))
+  store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.map(&:text))))
   store(known.merge("families" => timed("families") { families(passages) }))
 end
 
@@ -123,8 +123,6 @@ if ARGV.include?("--held")
   exit
 end
 
-# Sections of whole documents are what people mostly bring, and few among the passages: each counts as often as that.
-SECTIONS = 3
-
-check(Corpus.all) if ARGV.include?("--check")
-fit(Corpus.all + (Corpus.documents * SECTIONS))
+passages = Corpus.all + Corpus.documents
+check(passages) if ARGV.include?("--check")
+fit(passages)

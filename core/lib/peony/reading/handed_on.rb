@@ -93,13 +93,8 @@ module Peony
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || @bare.include?(quantity)
-        # "When it cost 2 euros we sold 140": pieces, not money.
-        return counted_before(quantity).to_s if last && Units.money?(last.unit) && before.match?(/\b(?:sold|sells?) (?:only |just |another |about )?\z/i)
 
-        # "For books, said 412 of those we asked": people, not books.
-        return text.all_words[/\bpeople\b/].to_s if before.match?(/\b(?:said|say|answered) (?:only |just |about )?\z/) && quantity.value > 2
-
-        told = led_by(quantity, before, last)
+        told = sold_or_said(quantity, before, last) || led_by(quantity, before, last)
         return told if told
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }

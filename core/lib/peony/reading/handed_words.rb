@@ -5,6 +5,8 @@ module Peony
     # What a bare number counts, told by the word right before or behind it.
     module HandedWords
       ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
+      SOLD = /\b(?:sold|sells?) (?:only |just |another |about )?\z/i
+      SAID = /\bsaid (?:only |just |about )?\z/
 
       private
 
@@ -26,6 +28,13 @@ module Peony
         sum = bare.sum(&:value)
         whole = bare.size >= 3 && @list.find { |q| q.said && q.unit != "%" && (Units.money?(q.unit) || Units::MEASURES.value?(q.unit)) && (q.value - sum).abs < 0.01 }
         bare.each { |q| q.unit = whole.unit } if whole
+      end
+
+      # "When it cost 2 euros we sold 140": pieces, not money. "For books, said 412 of those we asked": people, not books.
+      def sold_or_said(quantity, before, last)
+        return counted_before(quantity).to_s if last && Units.money?(last.unit) && before.match?(SOLD)
+
+        "people" if last&.unit != "%" && quantity.value > 2 && before.match?(SAID) && text.all_words.match?(/\bpeople\b/)
       end
 
       # "The old boathouse holds 14 boats and stands 300 metres away. The new one will hold 22": what was done so much before is done so much again.

@@ -44,6 +44,7 @@ module Peony
         lead = without_tail(lead)
         # "At the meeting 58 | voted for it"
         return [] if lead.first && text.string[0...lead.first.from].match?(/\b(?:[Aa]t|[Ii]n) \z/) && lead.last.low.match?(ASKED)
+
         # "The remaining 80 | to visitors"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) } ? [] : lead
       end

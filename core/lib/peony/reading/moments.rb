@@ -20,7 +20,10 @@ module Peony
       RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent)|\.\d)(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
-      AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there)\b)/i
+      AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there|it|about|close|\d)\b)/i
+      # "A child of two knows 300 words. At three it is 1,000, at four 1,600": of the young, and each with what was measured.
+      YOUNG = /\b(?:child(?:ren)?|bab(?:y|ies)|boys?|girls?|toddlers?|kittens?|pupp(?:y|ies)|lambs?|cal(?:f|ves)|foals?)\b/i
+      MEASURED = /\A[^.;]{0,64}?\d/
       MONTH = /(?<=[.;] )(?<what>#{Dates::IN_FULL})(?=,? [a-z])/
       # "The wires go up over the summer": among months, where it fits between those beside it.
       SEASON = /\b(?:over|during|in|through(?:out)?|by|before|after) (?:the )?(?<what>#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?\d)/i
@@ -82,7 +85,8 @@ module Peony
       def ages_alone(string)
         found = matches(string, AGE_ALONE)
         years = found.map { |m| Numbers.count(m[:age]).to_f }
-        return [] unless found.size > 2 && years.any? { |y| y > 12 } && years.all? { |y| y < 110 } && years.each_cons(2).all? { |a, b| a < b }
+        return [] unless found.size > 2 && years.all? { |y| y < 110 } && years.each_cons(2).all? { |a, b| a < b }
+        return [] unless years.any? { |y| y > 12 } || (string.match?(YOUNG) && found.all? { |m| string[m.end(0)..].match?(MEASURED) })
 
         found.zip(years).map { |m, age| Dates::Moment.new(text: m[0], from: m.begin(0), to: m.end(0), sort: age, kind: :count) }
       end

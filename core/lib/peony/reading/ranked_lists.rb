@@ -45,7 +45,7 @@ module Peony
 
       # "Sales with Piet Lom | and Anka Rell": those below stand right behind it.
       def held(piece)
-        match = piece.text.match(/\A(?<name>[^()]{2,40}?) with (?<rest>(?:[[:upper:]]|\d|(?:an?|the|#{Numbers::WORD}) ).*)\z/o) or return nil
+        match = piece.text.match(/\A(?<name>[^()]{2,40}?) with (?<rest>(?:[[:upper:]]|\d|#{Numbers::WORD} ).*)\z/o) or return nil
         thing(at(piece, match, :name))&.tap { |node| put_with(node, at(piece, match, :rest)) }
       end
 

@@ -24,7 +24,8 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Side>, nil] in order, where each is told of in sentences of its own
       def of(text)
-        return nil unless text.sentences.size.between?(2, 14)
+        # "A bowline makes a loop; a reef knot joins two ropes; a clove hitch holds on a post": one sentence of several statements.
+        return nil unless text.sentences.size.between?(2, 14) || text.sentences.first&.text.to_s.count(";").between?(1, 5)
 
         found = quoted(text)
         return found if found
@@ -35,10 +36,17 @@ module Peony
 
         told = told(text, spans, heads)
         two = best(text, told, 2)
-        # Where all is told of one of two, a third has nothing to add, unless what is told before them is one of their like.
-        three = best(text, told, 3) unless two && two[1].zero? && !behind?(text, two.last)
-        found = two && (three.nil? || two.first + MORE >= three.first) && !(three && of_their_like?(text, two, three)) ? two : three
+        found = more(text, told, two) || two
         found && found.first >= LEAST ? found.last : nil
+      end
+
+      # Where all is told of one of two, a third has nothing to add, unless what is told before them is one of their like.
+      def more(text, told, two)
+        return best(text, told, 3) if two.nil?
+        return nil if two[1].zero? && !behind?(text, two.last)
+
+        three = best(text, told, 3) or return nil
+        three if of_their_like?(text, two, three) || (two[1].positive? && two.first + MORE < three.first)
       end
 
       # "\"Spring is here\" was opened by 31 %. \"Sale now on\" was opened by 24 %": each sentence is about the words that it quotes first, or goes on about them.
@@ -57,21 +65,30 @@ module Peony
 
       # "Tadpoles are beginners. Frogs train twice a week. Otters swim in contests": the first is a side like the others, and introduces nothing.
       def of_their_like?(text, two, three)
-        return false unless three[1] <= two[1] && behind?(text, two.last) && (two.last.map(&:name) - three.last.map(&:name)).empty?
+        return false unless three[1] <= two[1] && behind?(text, two.last) && two.last.map(&:name) == three.last.drop(1).map(&:name)
 
-        forms = three.last.map { |side| form(text, side.spans.first) }
-        return false if forms.any?(&:nil?) || forms.map { |f| f.first(2) }.uniq.size > 1 || forms.any? { |f| headed(text).include?(stem(f.last)) }
+        spans = three.last.map { |side| side.spans.first }
+        forms = spans.map { |s| form(text, s) }
+        return false if !of_one_form?(text, spans) || forms.any? { |f| headed(text).include?(stem(f.last)) }
 
         first, *others = forms.map { |f| Vectors.middle([f.last.low, f.last.low.delete_suffix("s")]) }
         first.nil? || others.all? { |other| other.nil? || Vectors.cosine(first, other) >= LIKE }
       end
+
+      def of_one_form?(text, spans)
+        forms = spans.map { |s| form(text, s)&.first(2) }
+        forms.all? && forms.uniq.one? && spans.none? { |s| s.text.match?(OF_ANOTHER) }
+      end
+
+      # "Slugs are their favourite"
+      OF_ANOTHER = /\A\S+ (?:is|are|was|were) (?:their|its|his|her)\b/i
       # How near in meaning the first must be to the others.
       LIKE = 0.25
 
       # @return [Array(Boolean, Boolean, Tokens::Token), nil] whether a stretch begins with an article, whether its verb is said of one, and its first noun
       def form(text, span)
         tokens = text.tokens_in(span)
-        verb = tokens.find(&:finite?)
+        verb = tokens.first(5).find(&:finite?)
         noun = tokens.first(4).drop_while { |t| RivalNames::LEADING.include?(t.low) }.find(&:noun?)
         verb && noun && [Words::ARTICLES.include?(tokens.first.low), verb.tag == "vbz" || verb.low == "was", noun]
       end
@@ -146,8 +163,14 @@ module Peony
 
       # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
       def full?(text, told, sides, strange)
-        said = sides.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min }
-        said > 10 * sides.size || (sides.size > 2 && said > 9 * sides.size && sides.map { |list| form(text, told.spans[list.first])&.first(2) }.uniq.one?)
+        said, all = [sides, sides.map { |list| with_more(told, list) }].map { |lists| lists.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min } }
+        # Three of which all is told in the same way need not be told of at such length.
+        said > 10 * sides.size || (sides.size > 2 && all > 9 * sides.size && of_one_form?(text, sides.map { |list| told.spans[list.first] }))
+      end
+
+      # "Old Halm has lain for a year; | it crumbles and tastes of nuts": with what goes on about it.
+      def with_more(told, list)
+        list.flat_map { |i| [i, *((i + 1)...told.spans.size).take_while { |j| told.heads[j].nil? && told.held[j].zero? && told.spans[j].text.match?(GOES_ON) }] }
       end
 
       def words(told, list) = list.sum { |i| told.sizes[i] }
@@ -156,7 +179,7 @@ module Peony
       def numbered?(text, spans, first) = spans.first(first[0]).none? { |s| text.quantities_in(s).any? { |q| q.value > first.size } } && first.all? { |i| text.quantities_in(spans[i]).any? }
 
       # A third that is first told of within a sentence, where the others begin one, belongs to what the sentence is about.
-      def halfway?(text, spans) = spans.size > 2 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1
+      def halfway?(text, spans) = spans.size > 2 && text.sentences.size > 1 && spans.map { |s| text.sentences.any? { |own| own.from == s.from } }.uniq.size > 1
 
       # Gives every stretch to the side it names; one that names none and does not go on is strange to all.
       # @return [Array(Array<Array<Integer>>, Float)]
@@ -168,11 +191,7 @@ module Peony
         (from..last).each do |i|
           held = told.held[i] & bits
           single = one_bit?(held)
-          if told.heads[i].nil? && (!single || all?(text, told.spans[i]))
-            # "It crumbles and tastes of nuts": of the one that was told of.
-            sides[current] << i if current && told.held[i].zero? && told.spans[i].text.match?(GOES_ON)
-            next
-          end
+          next if told.heads[i].nil? && (!single || all?(text, told.spans[i]))
 
           own = group.index(told.about[i]) || (group.index { |k| held[k] == 1 } if single)
           if own then current = own

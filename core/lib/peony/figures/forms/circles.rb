@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Two or three circles that overlap; the last item stands in what they share.
       class Circles < Form
-        form "circles", title: "Overlapping circles", family: "overlap", also: %w[comparison], least: 2, most: 4,
+        form "circles", title: "Overlapping circles", family: "overlap", least: 2, most: 4,
                         sees: "circles that overlap, the shared part named", reason: "what is shared, and what is not"
 
         def draw

@@ -90,8 +90,12 @@ module Peony
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
       end
 
-      # "We posted 22 times instead of 30"
-      def so_often?(text, one, two) = one.unit == "times" && ["times", ""].include?(two.unit) && text.string[one.to...two.from].match?(Turned::INSTEAD)
+      # "We posted 22 times instead of 30", "They complained forty times a year; last year it was three times"
+      def so_often?(text, one, two)
+        return false unless one.unit == "times" && ["times", ""].include?(two.unit)
+
+        text.string[one.to...two.from].match?(Turned::INSTEAD) || text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
+      end
 
       # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.
       def dated_ends(text, list)

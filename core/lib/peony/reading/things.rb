@@ -12,7 +12,8 @@ module Peony
       THERE = /\A(?:nn.*|det|prps|cd|ex)\z/
       PAUSE = /\A(?:rb.*|md)\z/
       # How long something takes, or when: what follows in the same breath is another thing.
-      TIME = /\A(?:second|minute|hour|day|night|week|month|year|decade|century|season|spring|summer|autumn|winter|morning|noon|afternoon|evening|holiday|weekend|lesson)s?\z/
+      TIME = /\A(?:second|minute|hour|day|night|week|month|year|decade|century|season|spring|summer|autumn|winter|morning|noon|afternoon|evening|holiday|weekend|lesson|
+                 #{(Dates::DAYS + Dates::MONTHS).join('|')})s?\z/x
 
       # Words behind a time that say how it lies to what was told before.
       LATER = /\A(?:later|ago|earlier|afterwards)\z/

@@ -103,6 +103,8 @@ module Peony
       def later_first?(text, gap, one, two)
         # "Grew from 8 to 11 per cent last year"
         return false if gap.match?(TO) && text.string[[0, one.from - 20].max...one.from].match?(FROM_FIRST)
+        # "They used to complain forty times a year; last year it was three times"
+        return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)

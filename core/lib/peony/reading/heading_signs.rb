@@ -5,8 +5,8 @@ module Peony
     # What the heading of a passage promises: "Why …", "How … is made", "Arteries and veins", "Which bin?". Signs for the scorer, 0 or 1.
     module HeadingSigns
       PATTERNS = {
-        two: /\A(?:the |our |an? )?[\p{L}-]+(?: [\p{L}-]+)? and (?:the |our |an? )?[\p{L}-]+(?: [\p{L}-]+)?\z/i, or: /\bor\b/i, why: /\Awhy\b/i, how: /\Ahow\b/i, what: /\Awhat\b/i, which: /\Awhich\b/i,
-        who: /\Awho\b/i, where: /\Awhere\b/i, when: /\Awhen\b/i, if: /\A(?:if|in case)\b/i, asked: /\A(?:should|is|are|can|do|does|will|must|may)\b.*\?\z/i, number: /\b(?:two|three|four|five|six|seven|\d)\b/i,
+        two: /\A(?:the |our |an? )?[\p{L}-]+(?: [\p{L}-]+)? and (?:the |our |an? )?[\p{L}-]+(?: [\p{L}-]+)?\z/i, or: /\bor\b/i, why: /\Awhy\b(?! not\b)/i, how: /\Ahow\b/i, what: /\Awhat\b/i, which: /\Awhich\b/i,
+        who: /\Awho\b/i, where: /\Awhere\b/i, when: /\Awhen\b/i, if: /\A(?:if|in case)\b/i, asked: /\A(?:should|is|are|can|do|does|will|must|may|why not)\b.*\?\z/i, number: /\b(?:two|three|four|five|six|seven|\d)\b/i,
         doing: /\A(?:[\p{L}-]+ly )?\p{L}+ing\b/i, from_to: /\Afrom \p{L}+.* to \b/i, years: /\b(?:1[5-9]|20)\d\d\b/, question: /\?\z/
       }.freeze
       NAMES = PATTERNS.keys.to_h { |name| [name, :"hs:#{name}"] }.freeze

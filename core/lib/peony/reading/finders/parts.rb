@@ -17,6 +17,8 @@ module Peony
         # "46 cents | went to the | musicians"
         SPENT = /\A(?:(?:goes|went|go|is spent|was spent) )?(?:to|on|into|for) (?:the |our )?(?=\S)/i
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
+        ASKED = /\b(?:of those (?:we |who were )?asked|we asked|asked (?:about|what|why)|survey|answered)\b/
+
         BREAK = /[,;:]\s+(?:and\s+)?\S|\s+and\s+\S|\.\s+\S/
         LIGHT = /\A(?:(?:just|only|about|nearly|almost|some|barely|hardly|still|even|(?:in|on|at|by) [[:upper:]][[:lower:]]+)[\s,]*)*\z/
 
@@ -62,9 +64,17 @@ module Peony
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
         def several_answers?(items, sum)
+          return true if sum > 104 && items.size > 2 && own_deeds?(items)
+
           return false unless sum > 104 && nodes.size < 2 && (items.size == 2 || !cue?(:share_of))
 
           items.map { |i| text.sentences.index { |s| s.from <= i.spans.first.from && i.spans.first.from < s.to } }.uniq.size == items.size
+        end
+
+        # "46 % want to lose weight, 31 % have a bad back, 29 % like the company": who does the one may do the other.
+        def own_deeds?(items)
+          deeds = items.filter_map { |i| i.spans.flat_map { |s| text.tokens_in(s) }.find { |t| t.finite? || t.tag == "vb" }&.low }
+          deeds.uniq.size == deeds.size && deeds.size >= (text.all_words.match?(ASKED) ? 2 : items.size)
         end
 
         def percent?(items) = items.all? { |i| i.unit == "%" || i.value.nil? }

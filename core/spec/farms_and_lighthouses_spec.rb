@@ -42,6 +42,28 @@ RSpec.describe "Farms and lighthouses, section by section" do
     end
   end
 
+  it "names what was measured, not how, and what people wish for" do
+    noise = "Measured at the kerb the old tram reaches 82 decibels, the bus 76, the new tram 68 and the electric bus just 61."
+    expect(told("ranking", noise)).to eq([["Old tram", 82], ["Bus", 76], ["New tram", 68], ["Electric bus", 61]])
+    wishes = "Asked what they would like most, 58 % of the passengers said more seats, 49 % said screens that work, 33 % cheaper tickets and 12 % music."
+    expect(told("ranking", wishes)).to eq([["More seats", 58], ["Screens that work", 49], ["Cheaper tickets", 33], ["Music", 12]])
+    expect(found("parts", wishes)).to be_nil
+  end
+
+  it "takes no fall in two years for one of two" do
+    expect(found("ratio", "Since the rubber edges were put in, there has been one fall in two years.")).to be_nil
+  end
+
+  it "keeps what stands in the middle out of what stands around it" do
+    words = "Around the depot\n\nThe depot has become a small town. A nursery looks after the children. The canteen cooks for the school next door. A theatre rehearses in the paint shop."
+    expect(read(words).finding("hub").items.size).to eq(3)
+  end
+
+  it "finds no mistake where one may give several answers" do
+    expect(read("Of those we asked, 46 % want to lose weight, 31 % have a bad back, 29 % like the company and 8 % train for a race.").queries).to eq([])
+    expect(read("Tickets bring 45 %, grants 40 % and sales 25 % of all we have.").queries.size).to eq(1)
+  end
+
   describe "changes" do
     it "keeps the order that is told, whenever it was" do
       words = "Our share of the tea market grew from 8 to 11 per cent last year. Halm Leaf fell from 34 to 30. Norrick Blends stayed at 22."

@@ -12,6 +12,8 @@ module Peony
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
       WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
 
+      # "58 % | of the passengers said | more seats"
+      SAID = /\A(?:of (?:the|our|all) [[:alpha:]]+ )?(?:said|say|named|chose|picked|mentioned|wish(?:ed)? for) (?=\S)/
       ASKED = /\A(?:meeting|survey|poll|vote|election|ballot|count)\z/
 
       private
@@ -30,12 +32,13 @@ module Peony
         return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(CAME_FROM, "").sub(WENT_TO, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "")
         tidy(after.empty? ? before : after)
       end
 
       # The words before a number, up to the verb.
       def lead(words)
+        words = without_manner(words)
         verb = words.index.with_index { |t, i| t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?) }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
@@ -47,6 +50,14 @@ module Peony
 
         # "The remaining 80 | to visitors"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) } ? [] : lead
+      end
+
+      # "Measured at the kerb | the old tram": how it was told comes first.
+      def without_manner(words)
+        return words unless words.first&.tag == "vbn"
+
+        things = Things.new(words)
+        words.drop(words.each_index.find { |i| things.parted?(i) } || 0)
       end
 
       # "Uranus at | 51,000", "duck lake only", "cats | up to 64,000": what leads to the number is no name.

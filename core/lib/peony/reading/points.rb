@@ -41,7 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
-        kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans)
+        kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -57,6 +57,12 @@ module Peony
         return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !text.told?(head)
 
         head.text.split.one? || (head.text.split.size <= 3 && text.told?(spans[1]))
+      end
+
+      # "Around the depot. The depot has become a small town. ...": what the heading names stands in the middle.
+      def of_middle?(text, spans)
+        led = spans.size > 3 && spans.map { |s| Rivals.subject(text, s) } or return false
+        Rivals.headed(text).include?(led.first) && led.count(led.first) == 1
       end
 
       # "How a road was built: | surveyors marked the line": what it is about leads to the first.

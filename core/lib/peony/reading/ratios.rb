@@ -40,6 +40,8 @@ module Peony
         text.quantities.each_cons(2).filter_map do |a, b|
           gap = text.string[a.to...b.from]
           next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
+          # "One fall in two years": how often, not how many of how many.
+          next if HandedOn::TIME.include?(b.unit) && gap.match?(/\A [[:alpha:]]+ in \z/)
 
           strict = gap.match?(STRICT) || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))

@@ -8,7 +8,7 @@ module Peony
       LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
       # Names that stand for no thing of their own.
       COUNTED = /\A(?:two|three|both|four|several|some|many)\z/
-      EMPTY = %w[anything everything hers his theirs
+      EMPTY = %w[third end beginning anything everything hers his theirs
                  nobody everybody somebody anybody everyone someone one thing way people year day night week morning hour minute half side lot other both time].to_set.freeze
 
       # The nouns of a stretch, and its names.

@@ -6,14 +6,15 @@ module Peony
     module SharesTold
       # "Plastic they had guessed at a third, and it was twelve per cent"
       GUESSED_AT = /\b(?:guess\w*|expect\w*|thought|hoped|estimated)(?: it)?(?: (?:at|for|to be|was))? (?:about |nearly )?\z/i
-      COMPARES = /\A (?:as (?!well)|(?:less|more|fewer|higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b)/
+      # "40 % less plastic", but not "33 % cheaper tickets": those wish for them.
+      COMPARES = /\A (?:as (?!well)|(?:less|more|fewer)\b|(?:higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b(?! [[:alpha:]]+s\b))/
 
       private
 
       def shares_in(sentence)
         shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
         # "Half as long", "40 % less plastic" compare.
-        shares = shares.reject { |q| text.string[q.to, 10].to_s.match?(COMPARES) }
+        shares = shares.reject { |q| text.string[q.to, 24].to_s.match?(COMPARES) }
         shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
         # "A good half of the visitors, 52 %": said roughly, then exactly.
         shares - shares.each_cons(2).filter_map { |a, b| a if said_again?(a, b) }

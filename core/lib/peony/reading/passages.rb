@@ -19,6 +19,8 @@ module Peony
       # All of a section together says hardly anything below this, and its paragraphs say more where they are likelier by so much.
       WEAK = 0.35
       MORE = 0.14
+      WEAK_OF_SORTS = 0.4
+      MORE_OF_SORTS = 0.08
       GOES_ON = /\A(?:it|its|they|their|he|she|this|that|these|those|but|yet|then|after that|on the other hand|the (?:second|third|other|former|latter|rest)|in contrast|however|finally|both)\b/i
 
       module_function
@@ -60,7 +62,14 @@ module Peony
         whole = Kept.of(passage).best&.fit.to_f
         plain = said.select { |f| f.fit >= PLAIN }
         told = plain.map(&:family).uniq.size >= 2 && whole <= mean(plain)
-        told || (whole < WEAK && said.size * 2 > alone.size && said.map(&:family).uniq.size >= 2 && mean(said) >= whole + MORE) ? alone : [passage]
+        told || weak?(whole, said, alone) ? alone : [passage]
+      end
+
+      # All together says little: the more sorts of things its paragraphs say, the less they need say it more plainly.
+      def weak?(whole, said, alone)
+        sorts = said.map(&:family).uniq.size
+        weak, more = sorts > 2 && said.size == alone.size ? [WEAK_OF_SORTS, MORE_OF_SORTS] : [WEAK, MORE]
+        sorts >= 2 && whole < weak && said.size * 2 > alone.size && mean(said) >= whole + more
       end
 
       def mean(findings) = findings.sum(&:fit) / findings.size

@@ -31,7 +31,7 @@ module Peony
       def rank(text, findings)
         return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
-        chances = of_rows(text, findings, of_all(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings)))))
+        chances = of_layout(text, findings, of_all(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings)))))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
@@ -64,7 +64,7 @@ module Peony
         parts = findings.find { |f| f.family == "parts" }&.items
         return chances unless parts && parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
 
-        chances.merge("parts" => chances["parts"] + chances["headline"], "headline" => 0.0)
+        given(chances, "headline", "parts")
       end
 
       # "58 of 92 members voted for it, 27 against, and seven did not vote": where the parts make the whole, none of them stands by itself.
@@ -72,15 +72,32 @@ module Peony
         whole = findings.any? { |f| f.family == "parts" } && text.totals.find(&:exact?)
         return chances unless whole && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size && chances["ratio"]
 
-        chances.merge("parts" => chances["parts"] + chances["ratio"], "ratio" => 0.0)
+        given(chances, "ratio", "parts")
       end
+
+      # What the layout says outright: rows of numbers, numbered orders, the few rows of a table.
+      def of_layout(text, findings, chances)
+        families = findings.map(&:family)
+        chances = of_rows(text, findings, chances)
+        chances = given(chances, "list", "sequence") if families.include?("sequence") && numbered_orders?(text)
+        chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.stretches.any? { |s| s.block.table }
+        chances
+      end
+
+      # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
+      def numbered_orders?(text)
+        entries = text.passage.blocks.select(&:item?)
+        entries.size > 2 && entries.all?(&:ordered) && text.tree.all? { |n| text.told?(n.span) }
+      end
+
+      def given(chances, from, to) = chances.merge(to => chances[to] + chances[from], from => 0.0)
 
       # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.
       def of_rows(text, findings, chances)
         rows = text.tree.map(&:span)
         return chances unless rows.size > 2 && findings.any? { |f| f.family == "ranking" } && rows.all? { |s| s.text.match?(NUMBERED) }
 
-        chances.merge("ranking" => chances["ranking"] + chances["list"], "list" => 0.0)
+        given(chances, "list", "ranking")
       end
       NUMBERED = /\A(?:[[:alpha:]'’-]+ ){1,5}\d[\d,.]*\z/
 

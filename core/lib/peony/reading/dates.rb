@@ -46,6 +46,8 @@ module Peony
         /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, :century, ->(m) { century(m[1], m[2]) }],
         /\b(#{YEAR})s\b/ => [:decade, :year, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
+        # "Since 2019 trams run all night": no 2,019 of them.
+        /\b[Ss]ince (#{YEAR})\b(?!,\d)/ => [:year, :year, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, :year, lambda { |m|
           m[1].to_f
         }],

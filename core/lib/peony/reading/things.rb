@@ -20,6 +20,9 @@ module Peony
       # With these a time opens a sentence: "Next morning | add salt".
       OPENING = /\A(?:next|this|that|last|one|every|each)\z/
 
+      # What is longer than this is no sentence, and no thing of it is parted from the next.
+      LONGEST = 200
+
       # @param tokens [Array<Tokens::Token>] of one sentence
       def initialize(tokens)
         @tokens = tokens
@@ -28,7 +31,7 @@ module Peony
         @leads = []
         @subjects = {}
         tokens.each_index do |i|
-          @parted << (i.positive? && begins?(i))
+          @parted << (i.positive? && tokens.size <= LONGEST && begins?(i))
           @leads << lead(i)
         end
       end

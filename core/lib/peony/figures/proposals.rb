@@ -104,7 +104,7 @@ module Peony
       # Icons where most of the items have one that surely fits; a single one would look like a mistake.
       def pictured(list, icons)
         names = Icons::Search.for_items(list.map { |item| item["title"] }, set: icons)
-        return list if names.compact.size < [2, list.size * 0.75].max
+        return list if names.compact.size < [2, list.size * 0.6].max
 
         list.zip(names).map { |item, name| name ? item.merge("icon" => name) : item }
       end

@@ -12,7 +12,7 @@ module Peony
       TAKES_SO_MUCH = /(?<=\S)\s+(?:account(?:s|ed)? for|takes?|took|costs?|pays?|gets?|for)\z/i
 
       # "Forty | are | meadow", "80 | to | visitors"
-      ARE = /\A(?:(?:are|is|were|was|go(?:es)?|went) (?:on |to )?|(?:to|on|for) (?=\p{L}))/i
+      ARE = /\A(?:(?:are|is|were|was|go(?:es)?|went) |(?:to|on|for) (?=\p{L}))/i
 
       private
 

@@ -48,7 +48,7 @@ module Peony
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
         # "Since 2019 trams run all night": no 2,019 of them.
         /\b[Ss]ince (#{YEAR})\b(?!,\d)/ => [:year, :year, ->(m) { m[1].to_f }],
-        /\b(?:[Ii]n |[Ss]ince |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, :year, lambda { |m|
+        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, :year, lambda { |m|
           m[1].to_f
         }],
         /(?<![\d£€$.,])\b(#{YEAR})\b(?=\s*(?:[:–—,.;)]|\z|-|to\b|and\b|the\b|was\b|saw\b|brought\b|\n))(?!,\d)/ => [:year, :year, ->(m) { m[1].to_f }],

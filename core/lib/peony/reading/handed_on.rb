@@ -92,7 +92,7 @@ module Peony
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
-        return "" if marked?(quantity) || @bare.include?(quantity)
+        return "" if marked?(quantity) || @bare.any? { |q| q.equal?(quantity) }
 
         told = sold_or_said(quantity, before, last) || led_by(quantity, before, last)
         return told if told

@@ -16,7 +16,7 @@ module Peony
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
         # "It cost 2 euros and we sold 140, at 3 only 75": what is counted beside money is no money.
-        @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }.to_set.compare_by_identity
+        @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }
       end
 
       # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.

@@ -18,7 +18,7 @@ module Peony
       # @return [Array<Array<Span>>, nil] the groups, then what they share
       def among(text)
         named = groups(text)
-        return nil unless named.size.between?(3, 4) && !members(text)
+        return nil unless named.size.between?(3, 4)
 
         stems = named.map { |g| Manner.stems(text, g) }
         own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
@@ -30,12 +30,12 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Array<Span>>, nil] the sentences about each, then about both
       def members(text)
-        rows = text.series.map { |parts| [text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }, parts.map { |p| p.text.downcase }] }
-        rows = rows.select { |sentence, parts| sentence && parts.size > 2 }.uniq(&:first)
-        return nil unless rows.size == 2 && rows[0][1].map { |w| w[/[[:alpha:]]+\z/] }.intersect?(rows[1][1].map { |w| w[/[[:alpha:]]+\z/] })
+        rows = text.series.select { |parts| parts.size > 2 }.group_by { |parts| text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to } }.except(nil)
+        one, other = rows.values.map { |lists| lists.first.map { |p| p.text.downcase[/[[:alpha:]]+\z/] } }
+        return nil unless rows.size == 2 && one.intersect?(other)
 
-        both = text.sentences.select { |s| s.from > rows.last[0].from && s.text.match?(TOGETHER) }
-        [*rows.map { |sentence, _| [sentence] }, both] if both.any?
+        both = text.sentences.select { |s| s.from > rows.keys.last.from && s.text.match?(TOGETHER) }
+        [*rows.keys.map { |sentence| [sentence] }, both] if both.any?
       end
 
       def shared?(text, sentence, own)

@@ -134,11 +134,12 @@ module Peony
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
 
-        before.match?(/\b(?:room|number|step|page) \z/i) || !(measured?(string[0...match.begin(0)]) || before.match?(TOLD) || before.match?(/\ban? [[:lower:]]+ (?:line|track|hut|floor|row) \z/))
+        before.match?(/\b(?:room|number|step|page) \z/i) || !(before.match?(TOLD) || measured?(string, match, before) || before.match?(/\ban? [[:lower:]]+ (?:line|track|hut|floor|row) \z/))
       end
 
       # "The old tram reaches 82 decibels, the bus 76, the new tram | 68": one of a row.
-      def measured?(before) = before.match?(/\d [[:lower:]]{3,}.*[,;] (?:and )?the (?:[[:lower:]]+ )?(?:bus|tram|line|gate|hut|floor|plot) \z/m)
+      def measured?(string, match, before) = before.match?(OF_ROW) && string[[0, match.begin(0) - 160].max...match.begin(0)].match?(/\d [[:lower:]]{3}/)
+      OF_ROW = /[,;] (?:and )?the (?:[[:lower:]]+ )?(?:bus|tram|line|gate|hut|floor|plot) \z/
 
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
 

@@ -70,7 +70,7 @@ module Peony
       # "58 of 92 members voted for it, 27 against, and seven did not vote": where the parts make the whole, none of them stands by itself.
       def of_all(text, findings, chances)
         whole = findings.any? { |f| f.family == "parts" } && text.totals.find(&:exact?)
-        return chances unless whole && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size && chances["ratio"]
+        return chances unless whole && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size
 
         given(chances, "ratio", "parts")
       end

@@ -117,9 +117,10 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          among = InCommon.among(text)
+          members = InCommon.members(text)
+          among = InCommon.among(text) unless members
           @groups = InCommon.groups(text).size if among
-          told = shown(0.6, among) || shown(0.8, InCommon.members(text)) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
+          told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
           return told if told
 
           of_words if text.cues[:both] >= 2

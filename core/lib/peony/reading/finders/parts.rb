@@ -14,8 +14,8 @@ module Peony
         OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
 
         PENCE = %w[pence cents].freeze
-        # "46 cents | went to the | musicians"
-        SPENT = /\A(?:(?:goes|went|go|is spent|was spent) )?(?:to|on|into|for) (?:the |our )?(?=\S)/i
+        # "46 cents | to the | musicians", "15 cents | for | light"
+        SPENT = /\A(?:to|on|into|for) (?:the |our )?(?=\S)/i
         POUND = /\b(?:of|in|from) (?:every|each|a|the) (?:pound|euro|dollar)\b/
         ASKED = /\b(?:of those (?:we |who were )?asked|we asked|asked (?:about|what|why)|survey|answered)\b/
 

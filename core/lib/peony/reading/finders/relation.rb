@@ -112,11 +112,12 @@ module Peony
         end
 
         def label(span, couple)
-          lead = text.string[span.from...couple.one.from].strip.sub(/[:,–—-]\z/, "").strip
+          before = text.string[span.from...couple.one.from]
+          lead = before.strip.sub(/[:,–—-]\z/, "").strip
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place
-          return text.string[(couple.one.from - text.string[span.from...couple.one.from][ABOUT].to_s.length)...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
+          return before[ABOUT].to_s + text.string[couple.one.from...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
 
           lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")
           return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }

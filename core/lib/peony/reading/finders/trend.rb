@@ -45,7 +45,9 @@ module Peony
         # "In April 41 % of the nights were sold, in May 63, in June 78": what is said of one point alone is said of all of them, and stands beside none.
         def mended(items)
           super
-          items.each { |item| item.naming { |i| i.detail = "" if items.count { |other| !other.detail.to_s.empty? } * 2 <= items.size } }
+          few = items.first(MENDED)
+          few.each { |item| item.naming { |i| i.detail = "" if few.count { |other| !other.detail.to_s.empty? } * 2 <= few.size } }
+          items
         end
 
         # "Eggs, week by week: thirty, thirty-six, forty-eight": the numbers follow one another, and none says when.

@@ -23,6 +23,18 @@ RSpec.describe Peony::Reading::Scales do
     expect(reading.derived.map { |d| [d.value, d.unit] }).to include([83.3, "%"], [200, "seconds"])
   end
 
+  it "draws orders, shares and hours each by themselves, and amounts of one unit on one scale" do
+    wide = lambda do |words|
+      list = change(words).items.map { |i| { "title" => i.title, "value" => i.value, "unit" => i.unit, "aspects" => i.aspects } }
+      drawing = Peony::Figures.draw("before-after", list, house: house, width: 900, height: 640)
+      [].tap { |bars| Peony::Scene::Picture.new(nodes: drawing.nodes).walk { |n| bars << n.w if n.is_a?(Peony::Scene::Rect) } }
+    end
+    mixed = wide["Orders went up from 200 to 400 a year. Returns have fallen from 8 % to 2 %."]
+    expect([mixed[0] / mixed[1], mixed[3] / mixed[2], mixed[2] / mixed[1]].map { |x| x.round(2) }).to eq([0.5, 0.25, 1.0])
+    alike = wide["Flour fell from 400 kg to 200 kg. Sugar fell from 100 kg to 50 kg."]
+    expect([alike[1] / alike[0], alike[2] / alike[0]].map { |x| x.round(2) }).to eq([0.5, 0.25])
+  end
+
   it "draws the share that is true" do
     items = change("The average wait went from 4 minutes to 70 seconds.").items
     list = items.map { |i| { "title" => i.title, "value" => i.value, "unit" => i.unit, "aspects" => i.aspects } }

@@ -35,6 +35,19 @@ module Peony
         items.drop(1).map { |item| Change.new(item: item, name: item.title, from: first.value.to_f, to: item.value.to_f, said: [Values.text(first), Values.text(item)]) }
       end
 
+      # What the two values are drawn by: on one scale where all are told in one unit, else each pair by the larger of its own two,
+      # for orders, shares and hours are not long or short beside each other.
+      # @return [Array(Float, Float)]
+      def drawn(change)
+        pair = [change.from, change.to]
+        return pair if of_one_unit?
+
+        own = pair.map(&:abs).max
+        own.zero? ? pair : pair.map { |value| value / own }
+      end
+
+      def of_one_unit? = @of_one_unit.nil? ? @of_one_unit = changes.map { |c| c.item.unit.to_s }.uniq.one? : @of_one_unit
+
       # "+25 %", "−38 %"; where there is nothing to take it of, the difference itself.
       def change_text(change)
         share = change.share

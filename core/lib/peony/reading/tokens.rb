@@ -99,9 +99,18 @@ module Peony
         words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
           words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
+        foreign(words)
         named(words)
         done(words)
         said(words)
+      end
+
+      # "The theatre 1,150": behind an article no word is a foreign one, and a number is no name.
+      def foreign(words)
+        words.each_with_index do |(word, tag), i|
+          words[i] = [word, "nn"] if tag == "fw" && i.positive? && %w[det prps jj].include?(words[i - 1].last)
+          words[i] = [word, "cd"] if tag == "nnp" && word.match?(/\A\d[\d,.]*\z/)
+        end
       end
 
       # "Skippers trust the screen", "wind and frost break the rock": behind several things, what takes something is what they do.

@@ -18,7 +18,7 @@ module Peony
           refuse("There is too little room for #{changes.size} changes.") if row < 74
           @side = [width * 0.2, 190 * unit].min
           refuse("There is too little room for the bars.") if width - @side < 150
-          @high = changes.flat_map { |c| [c.from.abs, c.to.abs] }.max.to_f
+          @high = changes.flat_map { |c| drawn(c).map(&:abs) }.max.to_f
           labels = fit_labels(changes.map { [width - @side - gap(16), row * 0.36] }, most: 26 * unit, list: changes.map(&:item), detail: false)
           row = [row, labels.map(&:height).max + (150 * unit)].min
           changes.each_with_index { |c, i| pen.group("item", item: c.item.id) { pair(c, labels[i], top + (i * row), row - gap(24)) } }
@@ -32,8 +32,9 @@ module Peony
           bar = ((y + tall - start) - gap(5)) / 2
           refuse("There is too little room for the bars.") if bar < 14
           room = width - @side - gap(16)
-          bar(change.from, change.said.first, start, bar, room, area(change.item, 0.1))
-          bar(change.to, change.said.last, start + bar + gap(5), bar, room, area(change.item, 1.0))
+          from, to = drawn(change)
+          bar(from, change.said.first, start, bar, room, area(change.item, 0.1))
+          bar(to, change.said.last, start + bar + gap(5), bar, room, area(change.item, 1.0))
           difference(change, start, (bar * 2) + gap(5))
         end
 

@@ -13,13 +13,13 @@ module Peony
         def draw
           @side = [width * 0.3, 260 * unit].min
           refuse("There is too little room for the words beside the slope.") if @side < 96
-          low, high = (changes.flat_map { |c| [c.from, c.to] } + [0]).minmax
+          low, high = (changes.flat_map { |c| drawn(c) } + [0]).minmax
           @low = low
           @span = [high - low, 0.000_1].max
           size = [[22 * unit, 30].min, 13, job.least].max
           names = names(size)
-          ends = places(changes.map(&:to), names.map(&:height))
-          starts = places(changes.map(&:from), changes.map { size * 1.3 })
+          ends = places(changes.map { |c| drawn(c).last }, names.map(&:height))
+          starts = places(changes.map { |c| drawn(c).first }, changes.map { size * 1.3 })
           frame
           changes.each_with_index { |c, i| pen.group("item", item: c.item.id) { slope(c, i, names[i], starts[i], ends[i], size) } }
         end
@@ -63,7 +63,7 @@ module Peony
         def slope(change, index, name, start, ending, size)
           colour = change.item.strong || index.zero? ? mark(change.item) : house.tint(role(change.item), 0.62)
           r = [6 * unit, 5].max
-          y = [y_of(change.from), y_of(change.to)]
+          y = drawn(change).map { |value| y_of(value) }
           pen.line(x1, y[0], x2, y[1], stroke: colour, line: change.item.strong ? emphasis : shape * 1.4)
           [[x1, y[0]], [x2, y[1]]].each { |x, at| pen.circle(x, at, r, fill: colour, stroke: surface, line: rule) }
           if shown?(index)
@@ -75,7 +75,7 @@ module Peony
         end
 
         # One first value that all share is said once.
-        def shown?(index) = index.zero? || changes[index].from != changes[0].from
+        def shown?(index) = index.zero? || changes[index].said.first != changes[0].said.first
 
         def fitting(words, size) = Scale.down(size, from: job.least).find { |s| house.font("number").width(words, s) <= x1 - gap(14) } || job.least
       end

@@ -69,7 +69,7 @@ module Peony
       # "The rest were the band" is the band.
       def left_over(span)
         # "... and films | the rest"
-        before = span.text[/\A(?<lead>[^,;]{3,40}?) (?:(?:is|are|was|were|makes? up|made up|gets?|got|takes?|took) )?#{REST}\W*\z/o, :lead]
+        before = span.text[/\A(?<lead>[^,;]{3,40}?) (?:(?:is|are|was|were|makes? up|made up|gets?|got|takes?|took|buys?|bought|eats?|ate|keeps?|kept|receives?|received) )?#{REST}\W*\z/o, :lead]
         return item(text.span(span.from, span.from + before.length)) if before
 
         lead = span.text[/\A.*?#{REST} (?:is|are|was|were|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s

@@ -2,17 +2,14 @@
 
 # Measures what the hand waits for, beside a general-purpose reference on the same file in the same run.
 #   bundle exec ruby bench/run.rb
-unless ENV["RUBY_GC_HEAP_INIT_SLOTS"]
-  # With the heap that the server has, for Peony and for the references alike.
-  heap = File.read(File.expand_path("../bin/heap.sh", __dir__)).scan(/(RUBY_GC_\w+)=(\d+)/).to_h
-  exec(heap, RbConfig.ruby, __FILE__, *ARGV)
-end
+# As the server runs, for Peony and for the references alike.
+exec("bash", "-c", '. "$1"; exec ruby "${@:2}"', "bench", File.expand_path("../bin/ruby.sh", __dir__), __FILE__, *ARGV) unless ENV["RUBY_GC_HEAP_INIT_SLOTS"]
 
 require_relative "support"
 require_relative "server"
 
 cpu = File.read("/proc/cpuinfo")[/model name\s*:\s*(.+)/, 1]
-puts "Machine: #{cpu}, #{`nproc`.strip} cores; Ruby #{RUBY_VERSION}; #{Time.now.strftime('%Y-%m-%d')}. Times in ms.\n\n"
+puts "Machine: #{cpu}, #{`nproc`.strip} cores; Ruby #{RUBY_VERSION}#{' with YJIT' if defined?(RubyVM::YJIT) && RubyVM::YJIT.enabled?}; #{Time.now.strftime('%Y-%m-%d')}. Times in ms.\n\n"
 puts "| what | best | p50 | p95 | worst | must be |\n|---|---|---|---|---|---|"
 
 piece = Bench.piece

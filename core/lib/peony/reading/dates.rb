@@ -30,9 +30,12 @@ module Peony
 
       DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
+      AHEAD = "(?:(?:(?:Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun|#{DAY}),? |(?:[Tt]he )?[Ww]eek (?:of|from|beginning) )(?:the )?)?".freeze
+
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, :year, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
-        /\b(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
+        # "Mon 3 March", "the week of 10 March"
+        /\b#{AHEAD}(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
         /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, :month, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
         /\b(#{MONTH}) (\d{1,2})(?:st|nd|rd|th)?\b(?!\d|[.,]\d| ?(?:%|°|per cent|km\b|m\b|cm\b|mm\b|kg\b|g\b|kWh\b|litres\b|hours\b|tonnes\b))(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[3], month(m[1]), m[2]) }],
         /\b(#{MONTH}),? (#{YEAR})\b/ => [:month, :month, ->(m) { ordinal(m[2], month(m[1]), 1) }],
@@ -46,6 +49,8 @@ module Peony
         /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, :century, ->(m) { century(m[1], m[2]) }],
         /\b(#{YEAR})s\b/ => [:decade, :year, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
+        # "1962–65"
+        /\b(?:(?:[Ii]n|[Ff]rom|[Bb]etween|[Uu]ntil) )?(#{YEAR})[–-]\d\d\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
         # "Since 2019 trams run all night": no 2,019 of them.
         /\b[Ss]ince (#{YEAR})\b(?!,\d)/ => [:year, :year, ->(m) { m[1].to_f }],
         /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Ff]rom |[Bb]efore |[Aa]fter |[Dd]uring )(#{YEAR})\b(?!\s?(?:%|[a-z]+s\b(?<!was|has|is)))/ => [:year, :year, lambda { |m|
@@ -98,6 +103,7 @@ module Peony
         # "June: new shop online. September: warehouse moved."
         /(?<=[.!?;] )(#{IN_FULL})(?:(?: and | to |[–-])#{IN_FULL})?(?=: )/ => [:month, :month, ->(m) { month(m[1]).to_f }],
         /(?:(?<=\A)|(?<=\n))(#{MONTH})(?=[\s:–-])/ => [:month, :month, ->(m) { month(m[1]).to_f }],
+        /\b(?:[Tt]he |[Ii]n the |[Oo]n the )?(?:[Ww]eek|[Ww]eekend|[Dd]ay|[A-Z][a-z]+day) (?<way>after|before) (?<feast>#{FEASTS.keys.join('|')})\b/ => [:month, :feast, ->(m) { FEASTS[m[:feast]] + (m[:way] == "after" ? 0.2 : -0.2) }],
         /(?:\b(?:[Aa]t|[Bb]y|[Uu]ntil|[Ss]ince|[Aa]fter|[Bb]efore) |(?<=\A)|(?<=\n))(#{FEASTS.keys.join('|')})(?: (?:week|holidays?|Day|Monday|Sunday|Eve))?\b(?=[\s:,.;–-])/ => [:month, :feast, ->(m) { FEASTS[m[1]] }],
         /\b(?:by|at|until|since|after|before|around) (midsummer|easter|christmas)\b/ => [:month, :feast, ->(m) { FEASTS[m[1].capitalize] }],
         /(?:(?<=\A)|(?<=\n))Q([1-4])\b/ => [:count, :digit, ->(m) { m[1].to_f }],

@@ -4,18 +4,42 @@ module Peony
   module Reading
     # What to do, and what not to do: orders of which some forbid. Part of the finder of two sides.
     module DosAndDonts
+      # "Don't read from the screen, | don't apologise, | and never begin with the weather"
+      NEXT_NOT = /[,;]\s+(?:and\s+|or\s+)?(?=(?:do not|don['’]t|never|avoid)\b)/i
       # What is not to be done.
       NOT_TO = /\A(?:please |but |and )?(?:do not|don['’]t|never|avoid)\b/i
       DO_NOT = /\A(?:please |but |and )?(do not|don['’]t)\b/i
 
+      # "What people say about bats, and what is true:", and "No: they hear a thread in the dark".
+      SAID = /\bwhat (?:people|they|we|many|some|everybody|everyone) (?:say|think|believe)\b/i
+      SAID_AND_TRUE = /\b(?:what is (?:true|so|right)|what['’]s true|the truth|the facts?|the answers?|myths?|legends?|rumours?|misunderstandings?|mistaken beliefs?)\b/i
+      RIGHT = /\A(?:(?:no|not|wrong|false|not so|nonsense|not true|true|yes|in fact|in truth|really)\b[^[:alnum:]]*)?/i
+
       private
+
+      # Entries of two sentences below a heading of what is said and what is true: each says one thing and then how it is.
+      def of_answered
+        return nil unless nodes.size.between?(2, 10) && text.frame.match?(SAID_AND_TRUE)
+
+        rows = nodes.map { |n| n.body.empty? && n.children.empty? ? Sentences.of(text.string, n.span.from, n.span.to) : [] }
+        return nil unless rows.all? { |parts| parts.size > 1 }
+
+        @strength = 0.8
+        so = rows.map { |parts| without_no(text.span(parts[1].from, parts.last.to)) }
+        frame = "#{text.passage.heading}\n#{text.string}"
+        [[rows.map(&:first), frame[SAID]], [so, frame[SAID_AND_TRUE]]].map do |spans, name|
+          made(name || Naming.of(text, spans.first, "opposition").first, spans.map(&:text).join(" "), spans).tap { |i| i.children = spans.map { |s| item(s) } }
+        end
+      end
+
+      def without_no(span) = text.span(span.from + span.text[RIGHT].length, span.to)
 
       # "Send the questions the day before. Start on time. Do not read slides aloud. Do not meet if a mail would do": what to do, and what not, in any order.
       def of_orders
-        rows = nodes.size >= 4 ? nodes.map(&:span) : text.sentences
+        rows = (nodes.size >= 4 ? nodes.map(&:span) : text.sentences).flat_map { |s| Sentences.clauses(s, NEXT_NOT) }
         against, in_favour = rows.partition { |s| s.text.match?(NOT_TO) }
         word = against.filter_map { |s| s.text[DO_NOT, 1] }.first
-        return nil unless word && nodes.size != 2 && against.size > 1 && in_favour.size > 1 && in_favour.count { |s| text.told?(s) } >= in_favour.size * 0.7
+        return nil unless word && nodes.size != 2 && against.size > 1 && in_favour.size > 1 && in_favour.count { |s| text.told?(s) } >= in_favour.size * 0.6
 
         @strength = 0.6
         [[word[0, 2], in_favour], [word, against]].map do |name, list|

@@ -173,10 +173,12 @@ module Peony
       def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
 
       # The words of a stretch without a number.
+      # "Nearly 9,000 people opened it": how exactly goes with the number.
+      ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i
       def without(span, quantity)
         # "More comics (41 mentions)": what is counted goes with its number.
         behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")")
-        (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "") + behind)
+        (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "").sub(ROUGHLY, "") + behind)
           .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").strip
       end
     end

@@ -112,6 +112,8 @@ module Peony
         head = headed(label)
         return head if head
         return "" if column?(entry, label)
+        # "10 cm: 3": what stands behind the colon is measured otherwise.
+        return header[:named].to_s if last && last.from >= entry.span.from && label.match?(/\A#{Regexp.escape(last.text)}[^:\d]{0,12}:\s*\z/)
         return last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
@@ -161,7 +163,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
+        other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
@@ -223,9 +225,12 @@ module Peony
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !counted_later?(t, sentence) }
         noun&.low || header[:plural].to_s
       end
+
+      # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
+      def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }
 
       # One passage writes a unit in one way: "20 m" and "ninety metres" are both m.
       def shorten

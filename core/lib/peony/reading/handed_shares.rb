@@ -9,7 +9,7 @@ module Peony
       NO_SHARE = /#{MARKED}|\bof (?:the|these|those) \z|\b(?:the rest|the others)\b[^.,;:\d]{0,20}\b(?:less|fewer|more) than \z/i
 
       # What leads to the first of two values.
-      ROSE_FROM = /(?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came)(?: (?:up|down))? from/
+      ROSE_FROM = /(?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came|(?:has |have )?gone)(?: (?:up|down))? from/
       # "Sick days fell from 11 to 8": days, whatever share was told before.
       FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?<what>[[:alpha:]]{3,}s) #{ROSE_FROM} (?:about |only )?\z/
       AMOUNTS = /\A(?:shares?|rates?|costs|prices|fees|sales|marks|grades|scores|ratings|profits|wages|earnings|losses|results|emissions|levels)\z/i

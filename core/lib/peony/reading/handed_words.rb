@@ -7,6 +7,7 @@ module Peony
       ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
       SOLD = /\b(?:sold|sells?) (?:only |just |another |about )?\z/i
       SAID = /\bsaid (?:only |just |about )?\z/
+      SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
       private
 
@@ -22,19 +23,33 @@ module Peony
 
       # "Hall 900, band 1,200, printing 340, drinks 760. That makes 3,200 euros in all.": bare numbers that make a sum are of its kind.
       def summed
-        return unless text.all_words.match?(ALTOGETHER)
-
         bare = @list.select { |q| q.unit.empty? }
+        return unless bare.size > 2 && (text.all_words.match?(ALTOGETHER) || (rows = rows?(bare)))
+
         sum = bare.sum(&:value)
-        whole = bare.size >= 3 && @list.find { |q| q.said && q.unit != "%" && (Units.money?(q.unit) || Units::MEASURES.value?(q.unit)) && (q.value - sum).abs < 0.01 }
+        wholes = rows ? text.heading_quantities + @list.select { |q| q.said && q.from < bare.first.from } : @list.select { |q| q.said && measured?(q) }
+        whole = wholes.find { |q| q.unit != "%" && (q.value - sum).abs < 0.01 }
         bare.each { |q| q.unit = whole.unit } if whole
       end
+
+      def measured?(quantity) = Units.money?(quantity.unit) || Units::MEASURES.value?(quantity.unit)
+
+      # "How we used the ninety minutes", and then "new steps: 25" line by line: what they add up to says what they are.
+      def rows?(bare) = text.entries.size == bare.size && bare.zip(text.entries).all? { |q, e| e.span.from <= q.from && q.to == e.span.to && e.children.empty? }
 
       # "When it cost 2 euros we sold 140": pieces, not money. "For books, said 412 of those we asked": people, not books.
       def sold_or_said(quantity, before, last)
         return counted_before(quantity).to_s if last && Units.money?(last.unit) && before.match?(SOLD)
 
         "people" if last&.unit != "%" && quantity.value > 2 && before.match?(SAID) && text.all_words.match?(/\bpeople\b/)
+      end
+
+      # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.
+      def gone_on(quantity, last)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        return nil unless sentence && last.from >= sentence.from && text.string[sentence.from...quantity.from].match?(SINCE_IT_IS)
+
+        @list.take_while { |q| q.to <= sentence.from }.reverse.find { |q| q.unit != "" }&.unit
       end
 
       # "The old boathouse holds 14 boats and stands 300 metres away. The new one will hold 22": what was done so much before is done so much again.

@@ -22,6 +22,9 @@ module Peony
       def subject(measure)
         q = measure.quantity
         before = text.string[measure.span.from...q.from]
+        told = in_turn(measure)
+        return tidy(told) if told
+
         plain = plain_name(measure, before)
         return tidy(plain) if plain
 
@@ -29,12 +32,26 @@ module Peony
         # "Most visitors came | from the county: 14,200": what is counted everywhere names none of them.
         named = before[FROM_WHERE, 1] if lead.any?(&:noun?) && lead.select(&:noun?).all? { |t| t.low == measure.unit }
         return tidy(named) if named
-        return tidy(text.string[lead.first.from...lead.last.to]) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
+        return closed(text.string[lead.first.from...lead.last.to], lead.last.to) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "")
         tidy(after.empty? ? before : after)
       end
+
+      # "Gloves (single)"
+      def closed(words, ending) = words.include?("(") && text.string[ending] == ")" ? "#{tidy(words)})" : tidy(words)
+
+      # "Widow's Seat and Kettle Hill, | 301 and 296": the first of the two names, or the second.
+      def in_turn(measure)
+        list = text.measures
+        at = list.index { |m| m.equal?(measure) } or return nil
+        one, two = [list[at, 2], at.positive? ? list[at - 1, 2] : []].find do |a, b|
+          b && text.string[a.quantity.to...b.quantity.from] == " and " && text.string[a.span.from...a.quantity.from].match?(TWO_NAMES)
+        end || return
+        text.string[one.span.from...one.quantity.from].match(TWO_NAMES)[measure.equal?(two) ? :two : :one]
+      end
+      TWO_NAMES = /\A(?<one>[[:upper:]][^,;:.()]{1,40}?) and (?<two>[[:upper:]][^,;:.()]{1,40}?)(?:,| at| with|:) \z/
 
       # The words before a number, up to the verb.
       def lead(words)

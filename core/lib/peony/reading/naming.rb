@@ -65,12 +65,11 @@ module Peony
         end
       end
 
-      # What tells to do something is named by the deed and what it is done to, where there is such a run.
+      # What tells to do something is named by the deed and what it is done to, and "then come the twigs" by what comes, where there is such a run.
       def fit(text, span)
         text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
-          orders = all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }
-          orders.any? ? orders : all
+          [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
         end
       end
 

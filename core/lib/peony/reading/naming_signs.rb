@@ -132,6 +132,8 @@ module Peony
         mark(:phrase, %w[in to].include?(word.tag))
         mark(:after_mark, !Runs.word?(word))
         mark(:after_and, word.tag == "cc")
+        # "Then come | the twigs": see {Naming.fit}.
+        mark(:what_comes, at.positive? && word.low.match?(Runs::COMES) && tokens[at - 1].low.match?(Runs::AT_LAST) && @words.none?(&:verb))
       end
 
       def ends

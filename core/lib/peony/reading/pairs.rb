@@ -14,7 +14,7 @@ module Peony
       # @return [Array<Pair>] each with what changed
       def changes(text)
         found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
-        found = across(text).reject { |p| found.any? { |f| [f.one, f.two].intersect?([p.one, p.two]) } } + found
+        found = (across(text) + since_then(text)).uniq { |p| [p.one, p.two] }.reject { |p| found.any? { |f| [f.one, f.two].intersect?([p.one, p.two]) } } + found
         found += further(text, found) if found.any?
         found += Unchanged.in(text, found.flat_map { |p| [p.one, p.two] }) if found.any?
         found.sort_by(&:from)
@@ -130,7 +130,7 @@ module Peony
         return [] if text.tree.size >= 2
 
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) }
+        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) || since?(text, q) }
         list.each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 
@@ -140,7 +140,24 @@ module Peony
         end.then { |list| list.size > 2 ? [] : list }
       end
 
-      LATER = /\b(?:since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      # "Since the two desks were put together": what was done, not how much it became.
+      def since?(text, quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence && Units.counted?(quantity.unit) && text.string[sentence.from...quantity.from].match?(/\A(?:since|when|after) (?:the |our |their )?\z/i) && text.quantities_in(sentence).size > 1
+      end
+
+      # "A caller waited for seven minutes. Since the desks were put together it has been under three": also of time, which elsewhere only goes by.
+      def since_then(text)
+        text.sentences.each_cons(2).filter_map do |before, after|
+          two = text.quantities_in(after).last
+          next unless two && text.string[after.from...two.from].match?(HandedWords::SINCE_IT_IS)
+
+          one = text.quantities_in(before).select { |q| q.said && q.unit == two.unit && q.value != two.value }
+          made(text, one.first, two, name(text, before, one.first), before.from, after.to) if one.one?
+        end
+      end
+
+      LATER = /\b(?:since (?:then|the|our|their)|since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
 
       NOW = /\b(?:now|today|these days|nowadays)\b/i
 
@@ -202,7 +219,7 @@ module Peony
         # "Two years ago a bather cost us": how long ago is not what changed.
         ago = tokens.first(4).index { |t| t.low == "ago" }
         return tokens.drop(ago + 1) if ago && ago < tokens.size - 1
-        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from)\z/)
+        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from|until|till)\z/)
 
         # "With the new taps | each guest uses": where no comma parts them, another thing begins.
         comma = tokens.index { |t| t.text == "," }

@@ -47,7 +47,7 @@ module Peony
         figures(text, taken, found)
         dozens(text, taken, found)
         halves(text, taken, found)
-        fractions(string, taken, found)
+        fractions(text, taken, found)
         times(string, taken, found)
         spelled(text, taken, found)
         none(string, taken, found)
@@ -143,8 +143,9 @@ module Peony
 
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
 
-      # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool"
+      # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool", "Form 9 wrote down"
       def which?(digits, before, after)
+        return true if digits.length < 3 && before.match?(/(?:\A|[.!?;:,]\s|[[:lower:]] )(?:Form|Grade|Kennel|Table|Locker|Bay|Bed|Desk|Pump|Pond|Lift) \z/)
         return true if digits.length < 4 && before.match?(ROAD) && after.match?(/\A(?:[.,;]|\z)/)
         return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
 
@@ -153,7 +154,8 @@ module Peony
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
 
-      def fractions(string, taken, found)
+      def fractions(text, taken, found)
+        string = text.string
         return unless string.match?(PARTS)
 
         each_match(string, FRACTION, taken) do |m|
@@ -161,7 +163,7 @@ module Peony
           after = string[m.end(0), 20].to_s
           part = Numbers::PARTS.fetch(m[2].downcase)
           next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
-          next if m[1].nil? && !(m[2].match?(/half/i) && after.match?(HALF_OF))
+          next if m[1].nil? && !(m[2].match?(/half/i) && (after.match?(HALF_OF) || half_does?(text, m, before)))
           next if m[1].to_s.match?(/\Aa\z/i) && m[2].match?(/half/i) && (before.match?(/\band \z/) || after.match?(KIND))
           next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
 
@@ -172,6 +174,9 @@ module Peony
           add(found, taken, string, m, (count.to_f / part).round(2), Units::MEASURES[measured.captures.compact.first.downcase], m.end(0) + measured.end(0))
         end
       end
+
+      # "Half goes to the bell fund, half pays for the roof": what leads a statement and does something is a share.
+      def half_does?(text, match, before) = before.match?(/(?:\A|[.!?;:,]\s|\band\s)\z/) && text.tokens_after(match.end(0), 1).first&.finite?
 
       # "Twice"; "the estate 6 times, Upper Gill, once".
       def times(string, taken, found)

@@ -61,7 +61,14 @@ module Peony
         return nil if own.empty?
 
         found = [*@nodes, *([also] if also)].find { |n| (own - n.key).empty? || ((n.key - own).empty? && (one_for?(n) || (n.above && (own - n.key - n.above.key).empty?))) }
+        found ||= @nodes.find { |n| looks_after?(n, span) }
         found && add(found)
+      end
+
+      # "Joris for the glasshouses": what is in the glasshouses stands below Joris.
+      def looks_after?(node, span)
+        name = span.text.downcase.sub(RankWords::ARTICLE, "").sub(/\W+\z/, "")
+        node.above && name.length > 3 && node.name.text.downcase.match?(/ (?:for|in charge of|over) (?:the |our )?#{Regexp.escape(name)}\z/)
       end
 
       # @return [Node] one that stands nowhere yet

@@ -10,7 +10,7 @@ module Peony
       SELVES = %w[them him me us himself herself itself themselves].freeze
       NEVER_FIRST = %w[is are was were be been being am 's 're 'm 'll 've 'd n't not has have had do does did will would can could may might must should shall
                        then also only just very too so as than that which who whose where when while if because once until till of up off down out away back
-                       and or but nor yet either there here however instead perhaps well yes please].concat(SELVES).to_set.freeze
+                       and or but nor yet either there here however instead perhaps well yes please really actually simply].concat(SELVES).to_set.freeze
       NEVER_LAST = (NEVER_FIRST - %w[up off down out away back there here too instead] - SELVES +
                     %w[the a an this these those its their our your his her my every each some any no more most less we you i he she they who about almost nearly
                        at least else by for from with without to into onto]).freeze
@@ -27,7 +27,15 @@ module Peony
       NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
       # What tells when, beside a word of time.
       WHEN = /\A(?:the|an?|next|this|that|same|overnight)\z/
+      COMES = /\A(?:comes?|came|goes|go|went|stands?|stood|lies?|lay|hangs?|hung|follows?|followed)\z/
+      AT_LAST = /\A(?:then|next|last|first|finally|here|there|now|behind|below|above|beside|inside|outside|after|before|in|on)\z/
       OPENS = /\A(?:first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
+      # "Meets round | her table", "stuck in right | at the end"
+      AROUND = /\A(?:round|around|along|across|past|through|under|near)\z/
+      NEARER = /\A(?:right|just|even|only)\z/
+      WHATEVER = /\A(?:something|anything|everything|someone|anyone|those|ones?|ours|mine|yours|theirs|whoever|whatever)\z/
+      RELATIVE = /\A(?:that|which|who|whom|whose|of)\z/
+      SAYS_IT = /\A(?:it|this|that)\z/
       PARTICLES = %w[up off down out away back over on in through].to_set.freeze
 
       class << self
@@ -53,7 +61,7 @@ module Peony
 
       def all
         tokens.each_index.select { |first| begins?(first) }.flat_map do |first|
-          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !twisted?(first, last) && !severed?(first, last) && !beheaded?(first, last) }
+          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !broken?(first, last) }
         end
       end
 
@@ -61,6 +69,7 @@ module Peony
 
       attr_reader :tokens
 
+      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last)
       def word?(index) = index >= 0 && (@words[index] || false)
       def low(index) = tokens[index]&.low.to_s
       def describing?(index) = tokens[index].tag.match?(DESCRIBING)
@@ -70,7 +79,7 @@ module Peony
 
       def begins?(index)
         return false if !word?(index) || joined?(index) || tokens[index].text.start_with?("'", "’")
-        return false if opens?(index)
+        return false if opens?(index) || lone?(index) || turned?(index) || behind_and?(index) || of_last?(index)
         return denied?(index) if NEVER_FIRST.include?(low(index)) || tokens[index].tag.match?(LEADING)
         return true unless word?(index - 1)
 
@@ -83,6 +92,22 @@ module Peony
       # "First | we make people curious", "From August on | we harvest"
       def opens?(index) = (low(index).match?(OPENS) || tokens[index].tag == "rp") && word?(index + 1) && tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/)
 
+      # "Then come | the twigs": what comes is the name.
+      def turned?(index) = index.positive? && low(index).match?(COMES) && low(index - 1).match?(AT_LAST) && word?(index + 1) && part_of_thing?(index + 1)
+
+      # "Something that | keeps you warm", "brought | round in the oven"
+      def of_last?(index)
+        return !part_of_thing?(index) if low(index).match?(AROUND)
+
+        index > 1 && low(index - 1).match?(RELATIVE) && low(index - 2).match?(WHATEVER)
+      end
+
+      # "There is one till and it | jams": what it does, alone.
+      def lone?(index) = index > 2 && low(index - 1).match?(SUBJECT) && low(index).end_with?("s") && !word?(index + 1)
+
+      # "They weed and | brag": one of two deeds names neither.
+      def behind_and?(index) = index > 1 && tokens[index - 1].tag == "cc" && tokens[index].verb? && tokens[index - 2].verb? && !word?(index + 1)
+
       # "the old | oak": what describes a thing stays with it; an article alone may go.
       def within?(index) = part_of_thing?(index) && part_of_thing?(index - 1) && !Words::ARTICLES.include?(low(index - 1)) && !things.parted?(index)
 
@@ -93,6 +118,8 @@ module Peony
       def beheaded?(first, last)
         verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
         return false unless (first...verb).any? { |i| tokens[i].noun? }
+        # "Something that | keeps you warm"
+        return false if verb > first + 1 && low(verb - 1).match?(RELATIVE)
 
         from = things.subject(verb)
         # "May the door be opened", "in the yard stand stables"
@@ -125,24 +152,43 @@ module Peony
         return verb if token.tag == "cc"
         return true if low(index).match?(SUBORDINATE) || (token.verb? && tokens[index - 1].tag == "cc" && !verb)
         return true if token.tag == "ex"
-        return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index)
+        return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index) && !(verb && low(index - 1).match?(/\A(?:what|how)\z/))
 
         !verb && !Runs.told?(tokens, index - 1) && things.parted?(index)
       end
 
-      def subject?(index) = low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")
+      def subject?(index) = (low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")) || (low(index) == "you" && tokens[index + 1]&.tag == "md" && low(index - 1) != "what")
 
       def ends?(index)
         closed = !word?(index + 1)
         return false if leads_on?(index, closed)
         return true if closed
-        return false if joined?(index + 1) || %w[of 's n't].include?(low(index + 1))
+        return false if joined?(index + 1) || %w[of 's n't].include?(low(index + 1)) || dangling?(index) || of_next?(index)
 
         # "A jigsaw nobody | has finished": what is said of it follows.
         return false if low(index).match?(SOMEBODY)
 
+        # "You are looked | at before the screen is"
+        return false if tokens[index].verb? && low(index + 1).match?(/\A(?:at|for|after|into)\z/) && (!word?(index + 2) || low(index + 2).match?(SUBORDINATE))
+
         deed = tokens[index].verb? || Runs.told?(tokens, index)
         !thing_goes_on?(index) && !(deed && (tokens[index + 1].tag.match?(TAKEN) || particle?(index + 1)))
+      end
+
+      # "Meets round | her table", "stuck in right | at the end", "October it | still holds its leaves"
+      def dangling?(index)
+        return true if low(index).match?(NEARER) || (low(index) == "it" && tokens[index - 1].noun? && (tokens[index + 1].finite? || tokens[index + 1].tag.start_with?("rb")))
+
+        low(index).match?(AROUND) && !(tokens[index].noun? && !tokens[index - 1].finite?) && (part_of_thing?(index + 1) || tokens[index + 1].tag == "prp")
+      end
+
+      # "Something | that keeps you warm", "it teaches | that", "nobody really | knows": what it is about follows.
+      def of_next?(index)
+        following = low(index + 1)
+        return following.match?(RELATIVE) && !(index.positive? && tokens[index - 1].tag == "jj") if low(index).match?(WHATEVER)
+        return low(index) != "alone" if tokens[index].tag.start_with?("rb") && tokens[index + 1].finite?
+
+        tokens[index].finite? && following == "that" && low(index - 1).match?(SAYS_IT)
       end
 
       def leads_on?(index, closed)
@@ -171,6 +217,12 @@ module Peony
         return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
 
         following.finite? || %w[md vb].include?(following.tag) || (!following.tag.match?(LEADING) && tokens[first..last].any? { |t| t.low.match?(LETTING) })
+      end
+
+      # "Children who never | say a word": of whom it is told only who they are.
+      def opened?(first, last)
+        at = ((first + 1)..last).find { |i| low(i).match?(/\A(?:who|which|whose)\z/) }
+        !at.nil? && (at..last).none? { |i| tokens[i].finite? }
       end
 
       # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".

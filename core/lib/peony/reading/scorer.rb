@@ -41,7 +41,7 @@ module Peony
         # What would be likely was not found: then things are set side by side, and nothing more is said of them.
         return [plainest(sorted) || best] if best.fit < LEAST
 
-        [best, *rest.select { |f| f.fit >= asked(f.family, best) }.reject(&:short?)]
+        [best, *rest.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) }.reject(&:short?)]
       end
 
       # How likely the best is among those that were found and none: what is likely and was not found speaks for a picture, though not for which.
@@ -57,6 +57,14 @@ module Peony
         return [LEAST_KIN, BESIDE_KIN * best.fit].max if KIN.fetch(best.family, []).include?(family)
 
         [EASY.fetch(family, LEAST), BESIDE * best.fit].max
+      end
+
+      # "Poppy seed 198, plum 154, burnt butter 131, sour cherry 88": votes that make a whole, told from the most to the least, are an order too.
+      def in_order?(text, finding, best)
+        return false unless text.cues[:rank].positive? && finding.family == "ranking" && best.family == "parts" && best.items.size > 3
+
+        values = best.items.map(&:value)
+        values.all? && best.items.none? { |i| i.unit == "%" } && values.each_cons(2).all? { |a, b| a >= b }
       end
 
       # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
@@ -79,10 +87,22 @@ module Peony
       def of_layout(text, findings, chances)
         families = findings.map(&:family)
         chances = of_rows(text, findings, chances)
+        chances = given(chances, NONE, "headline") if families.include?("headline") && striking?(text)
+        chances = given(chances, "opposition", "decision") if families.include?("decision") && asked_each?(text)
         chances = given(chances, "list", "sequence") if families.include?("sequence") && numbered_orders?(text)
         chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.stretches.any? { |s| s.block.table }
         chances
       end
+
+      # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.
+      def asked_each?(text) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
+
+      # "4,312 people signed. ...": a large number that leads a line or two is there to be seen.
+      def striking?(text)
+        first = text.sentences.first
+        first && text.sentences.size <= 2 && text.tree.empty? && first.text.split.size <= 8 && text.quantities.size == 1 && (own = text.quantities.first).from == first.from && own.value >= LARGE
+      end
+      LARGE = 100
 
       # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
       def numbered_orders?(text)

@@ -139,9 +139,17 @@ module Peony
 
       # @return [Array<Pairs::Pair>] quantities that go from one value to another
       def changes
-        ways = quantities.size < 2 ? [] : [Pairs.method(:changes), ThenNow.method(:changes), Pairs.method(:implied)]
-        @changes ||= ways.lazy.map { |way| way.call(self).reject { |pair| Pairs.choice?(self, pair) } }.find(&:any?) || []
+        @changes ||= quantities.size < 2 ? [] : told_pairs || [ThenNow.method(:changes), Pairs.method(:implied)].lazy.map { |way| apart(way.call(self)) }.find(&:any?) || []
       end
+
+      # Those that are told outright, unless as many as stand in one sentence stand in the next.
+      def told_pairs
+        told = [apart(Pairs.changes(self)), tree.size > 2 ? [] : apart(ThenNow.row(self))].max_by.with_index { |pairs, i| [pairs.size, -i] }
+        told if told.any?
+      end
+
+      # "£3.20, or £2.90" are no change.
+      def apart(pairs) = pairs.reject { |pair| Pairs.choice?(self, pair) }
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)

@@ -43,14 +43,25 @@ module Peony
           pairs = numbers(text, before).zip(numbers(text, after))
           next unless pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
 
-          return pairs.map { |a, b| Pairs::Pair.new(one: a, two: b, name: text.tree.any? ? Pairs.counted(text, a) : "", from: before.from, to: after.to) }
+          return pairs.map { |a, b| Pairs::Pair.new(one: a, two: in_unit_of(a, b), name: called(text, a), from: before.from, to: after.to) }
         end
         []
       end
 
+      # "34 in a class and one cupboard. Today we are at 22, with eleven cupboards": 22 stands where 34 did.
+      def in_unit_of(one, two) = two.said || two.unit == one.unit ? two : two.dup.tap { |q| q.unit = one.unit }
+
+      # "One cupboard", "34 | in a class"
+      def called(text, quantity)
+        counted = Pairs.counted(text, quantity) if quantity.said || text.tree.any?
+        counted.to_s.empty? ? text.string[quantity.to, 30].to_s[/\A (?:in|on|at|to) (?:an?|the|each|every) [[:lower:]]+/].to_s.strip : counted
+      end
+
       # What is counted in a sentence: no rough numbers, no "half of them", no "two years ago".
       def numbers(text, sentence)
-        text.quantities_in(sentence).reject { |q| q.approximate || q.value.between?(0, 1) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/) }
+        text.quantities_in(sentence).reject do |q|
+          q.approximate || (q.value.between?(0, 1) && !(q.said && Units.counted?(q.unit))) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/)
+        end
       end
 
       def alike?(one, two) = one.value != two.value && (one.unit == two.unit || !one.said || !two.said)

@@ -58,11 +58,20 @@ module Peony
       def begins?(index)
         tag = tokens[index].tag
         return index == 2 && opening? && tag.start_with?("vb") unless @parts[index]
-        return tokens[index - 1].low.match?(LATER) && index > 1 && time?(index - 2) unless tokens[index - 1].noun?
+        return tokens[index - 1].low.match?(LATER) && index > 1 && time?(index - 2) unless tokens[index - 1].noun? || viewing?(index - 1)
         return true if %w[det prps].include?(tag) || (tag == "jj" && thing_ahead?(index)) || (index == 2 && opening?)
 
-        in_phrase?(index - 1) && (time?(index - 1) || (tag == "nnp" && tokens[index - 1].text.match?(/\A[[:lower:]]/)) || counted?(index - 1) || last?(index))
+        in_phrase?(index - 1) && (so_many?(index) || time?(index - 1) || (name?(index) && tokens[index - 1].text.match?(/\A[[:lower:]]/)) || counted?(index - 1) || last?(index))
       end
+
+      # "At the viewing | six people", but not "in room 12".
+      def so_many?(index) = tokens[index].tag == "cd" && tokens[index].low.match?(/\A[a-z]/) && tokens[index + 1]&.tag == "nns"
+
+      # "At the viewing | six people": what is done, as a thing.
+      def viewing?(index) = tokens[index].tag == "vbg" && index.positive? && tokens[index - 1].tag == "det"
+
+      # "Per head of population | Nettlebeck comes first"
+      def name?(index) = tokens[index].tag == "nnp" || (tokens[index].noun? && tokens[index].text.match?(/\A[[:upper:]][[:lower:]]/) && tokens[index + 1]&.finite?)
 
       # "On the ground floor dogs | are welcome": where all before the verb stands in phrases, the verb speaks of the last.
       def last?(index)

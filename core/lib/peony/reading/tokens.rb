@@ -156,8 +156,13 @@ module Peony
         stems.any? { |stem| Words::IMPERATIVES.include?(stem) } || [low, *stems].any? { |form| EngTagger.lexicon.fetch(form, {}).keys.any? { |tag| DEED.match?(tag.to_s) } }
       end
 
+      # Short words that the tagger takes for abbreviations at the end of a sentence, each with its tag.
+      SHORT = { "is" => "vbz", "me" => "prp", "it" => "prp", "us" => "prp", "in" => "in", "on" => "in", "up" => "rp", "so" => "rb", "do" => "vbp" }.freeze
+
       # The tagger leaves a stop on its word where a number follows.
       def stopped(word, tag)
+        return [[word[0, 2], SHORT.fetch(word[0, 2].downcase)], [".", "pp"]] if word.length == 3 && word.end_with?(".") && SHORT.key?(word[0, 2].downcase)
+
         match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/) if word.end_with?(".", "!", "?")
         return [[word, tag]] unless match
 

@@ -9,6 +9,8 @@ module Peony
 
         BACK = /\b(?:again|once more|back (?:to|into|they go|in)|start again|round we go|return|over and over|begin anew|and so (?:to|on)|wait for|for the next|by next)\b/i
 
+        FURTHER = /\b(?:furth(?:er)?|still more|even (?:more|fewer|less))\b/
+
         def find
           later((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), 3..10) { round.then { |items| [items, "#{count(items.size, 'step')}, and the last leads back to the first"] } }
         end
@@ -51,6 +53,9 @@ module Peony
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first)
+          # "Takings are down", "takings go down further": the first, and more of it.
+          return true if words.match?(FURTHER) && words.split.size <= 7 && (said - stems(first.spans.first)).all? { |w| FURTHER.match?(w) }
+
           # "Ines makes a new list": the first entry again.
           return true if nodes.size >= 2 && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/) && said.any? && (said - stems(first.spans.first)).empty?
 

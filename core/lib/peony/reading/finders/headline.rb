@@ -150,7 +150,7 @@ module Peony
           rest = rest.split(/,\s+/).first.to_s if following
           # "640 new customers | and lost 95"
           rest = before_next(rest, following) if following
-          rest = "" if Units.measure?(rest.downcase)
+          rest = "" if Units.measure?(rest.downcase) || rest.match?(/\A(?:last|this|every|each|in the last|since) (?:year|month|week|season|summer|winter|spring|autumn)\b/)
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 

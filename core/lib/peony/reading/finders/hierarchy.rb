@@ -101,8 +101,24 @@ module Peony
           end
         end
 
+        # "Wood: saws (hand, jig, band), planes, clamps": some of the parts have parts of their own.
+        def with_kinds(span)
+          label = span.text.match(/\A(?<name>[^:(]{2,48}):\s+(?=[^,]*(?:\(|,))/) or return nil
+          return nil unless span.text.match?(/\([^()]+,[^()]+\)/)
+
+          parts = Sentences.clauses(text.span(span.from + label.end(0), span.to), /,\s+(?:and\s+)?(?![^()]*\))/)
+          return nil if parts.size < 2
+
+          made(label[:name].strip, "", [span]).tap do |i|
+            i.children = parts.map do |part|
+              own = part.text.match(/\A(?<name>[^()]+?)\s*\((?<rest>[^()]+)\)/) or next item(part)
+              item(text.span(part.from, part.from + own.end(:name))).tap { |c| c.children = Series.split(text.span(part.from + own.begin(:rest), part.from + own.end(:rest))).map { |s| item(s) } }
+            end
+          end
+        end
+
         def branch(span)
-          told = grouped(span)
+          told = grouped(span) || with_kinds(span)
           return told if told
 
           match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)

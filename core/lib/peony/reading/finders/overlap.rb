@@ -200,6 +200,8 @@ module Peony
           each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }
           # "A librarian spends the day with books, a barman with bottles": the verb is said once.
           each = Sentences.clauses(text.sentences.first, /,\s+(?:and |but )?(?=(?:the|an?) )/) if each.size < 2 && at == 1
+          # "Two bands share our cellar. The Low Tides ...; Brass Monday ...": so many are announced, and told of then.
+          each = each.drop(1) if each.size == 3 && each.first.text.match?(/\A(?:the )?two\b/i)
           # Short sentences the tagger may misread: "Frogs jump and shout."
           each = text.sentences.first(at) unless each.size.between?(2, 3)
           return nil unless each.size.between?(2, 3)

@@ -11,7 +11,7 @@ module Peony
         family "parts"
 
         # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
-        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on))|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
+        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on)|on|for)|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
 
         PENCE = %w[pence cents].freeze
         # "46 cents | to the | musicians", "15 cents | for | light"
@@ -125,7 +125,7 @@ module Peony
             shares = shares_in(sentence)
             next [] if shares.empty?
 
-            leads = (shares.size == 1 || trailing?(sentence, shares)) && !whole_leads?(sentence, shares)
+            leads = (shares.size == 1 || trailing?(sentence, shares)) && !whole_leads?(sentence, shares) && !announced?(sentence, shares)
             shares.each_index.filter_map { |i| leads || eaten?(sentence, shares, i) ? before(sentence, shares, i) : after(sentence, shares, i) || before(sentence, shares, i) }
           end
           items if items.size >= 2
@@ -133,6 +133,9 @@ module Peony
 
         # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
         def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)
+
+        # "By my notebook: a third of it on doors": what leads up to a colon names no share.
+        def announced?(sentence, shares) = sentence.text[0...(shares[0].from - sentence.from)].match?(/:\s+(?:about |nearly |almost |some )?\z/)
 
         # "Food for helpers | swallowed 9, the town hall kept 8": what took the share stands before it, whatever the other shares do.
         def eaten?(sentence, shares, index)
@@ -210,8 +213,14 @@ module Peony
           words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
           words = words.sub(SPENT, "") if PENCE.include?(share.unit)
           words = words.sub(TAKES, "").sub(/\Afor (?=[[:lower:]]+,)/i, "")
-          title, detail = words.match?(ROW) ? [words, ""] : named(span, share, words)
+          title, detail = words.match?(ROW) ? [words, ""] : thing_that(words) || named(span, share, words)
           part(title, detail, share, [trimmed(span)])
+        end
+
+        # "Kitchen waste | that belongs on the compost"
+        def thing_that(words)
+          match = words.match(/\A(?<name>(?!those|what|ones?\b)[[:lower:]-]{3,}(?: [[:lower:]-]{3,}){0,2}?) (?<rest>(?:that|which|who) .+)\z/m)
+          [match[:name], match[:rest]] if match && Tokens.of(match[:name]).last.noun?
         end
 
         # The thread without the comma or the "and" that led to the next share.
@@ -223,7 +232,7 @@ module Peony
 
         def smooth(words)
           words.strip.sub(OF_IT, "").sub(WENT_TO, "").sub(/\Ashould be (?=\S)/, "").sub(LED_TO, "")
-               .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?\s+/i, "").strip
+               .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?(?:\s+(?:really|simply|actually))?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end
 

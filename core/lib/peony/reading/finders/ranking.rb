@@ -15,6 +15,8 @@ module Peony
           items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list)) }
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
+          # "Umbrellas 131, gloves 88": gloves are no umbrellas.
+          items.each { |i| i.unit = "" } if Units.counted?(list.first.unit) && items.first.title.casecmp?(list.first.unit)
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
         end
 

@@ -14,7 +14,7 @@ module Peony
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i
 
         # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
-        BY_NUMBER = /\A(?:with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
+        BY_NUMBER = /\A(?:(?:those |the ones )?with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
         ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
 
         def find
@@ -53,7 +53,7 @@ module Peony
           return nil if nodes.size < 3
 
           found = nodes.map { |n| text.quantities_in(n.span) }
-          return labelled if found.all? { |l| l.size.between?(1, 2) } && nodes.all? { |n| n.span.text.match?(LABELLED) }
+          return labelled if found.all? { |l| l.size.between?(1, 2) } && found.any?(&:one?) && nodes.all? { |n| n.span.text.match?(LABELLED) }
 
           found = found.each_with_index.map { |l, i| l.size == 1 && nodes[i].span.text.match?(NOTHING) ? [nothing(nodes[i], found), l.first] : l }
           # One of several may say something more.
@@ -94,10 +94,18 @@ module Peony
         def made_couple(couple, span)
           words = span.text.strip.sub(/[\s,;.:]*(?:\band|\bbut)?\s*\z/, "")
           Item.new(title: Titles.capital(label(span, couple)), detail: words, spans: [span], value: couple.two.value, unit: couple.two.unit, children: [],
-                   aspects: [[name(couple.one, "first"), couple.one.text], [name(couple.two, "second"), couple.two.text]])
+                   aspects: [[name(couple.one, 0), couple.one.text], [name(couple.two, 1), couple.two.text]])
         end
 
-        def name(quantity, other) = quantity.unit.empty? ? other : quantity.unit
+        # The unit, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".
+        def name(quantity, place) = quantity.unit.empty? ? heads[place] || %w[first second][place] : quantity.unit
+
+        def heads
+          @heads ||= begin
+            above = text.sentences.find { |s| nodes.size > 2 && s.to <= nodes.first.span.from }&.text || text.passage.heading.to_s
+            above[/\A[^(:.]+/].to_s.strip.match(/\A(?:the )?(?<one>[^,;]{3,40}?) and (?:the )?(?<two>[^,;]{3,40})\z/i)&.captures.to_a
+          end
+        end
 
         # "two | hours", where the words of the number end before it.
         def own_unit(quantity) = quantity.text.match?(/\d|\A[[:alpha:]-]+\z/) ? text.string[quantity.to, 20].to_s[/\A[ -]#{Regexp.escape(quantity.unit.delete_suffix('s'))}s?\b/].to_s : ""

@@ -75,6 +75,19 @@ RSpec.describe "Reading wreaths and wills" do
       expect(name("On Fridays the harbour board meets round her table, whether she likes it or not.", "hub")).not_to match(/round\z/)
     end
 
+    it "gives no name whose verb speaks of something else" do
+      expect(name("A boat that comes down the canal sounds its horn at the white post.", "sequence")).to eq("Sounds its horn")
+      expect(name("Upstairs the chess players have the tower room.", "hub")).to eq("Chess players")
+      expect(name("Once the lower gates swing open you may wave.", "sequence")).to eq("Lower gates swing open")
+      expect(name("On top of that people feed the ducks, and what they leave sinks.", "cause")).to eq("People feed the ducks")
+      expect(name("We say what it costs before you ask.")).to eq("We say what it costs")
+      expect(name("Ask the members how it went.", "cycle")).to eq("Ask the members")
+    end
+
+    it "ends a sentence behind a short word" do
+      expect(text("You are looked at before the screen is.\nNobody waits.").tokens.map(&:low)).to include("is", ".")
+    end
+
     it "parts a stage from those who are met there" do
       expect(name("At the viewing six people look at you over soup, and you are terribly polite.", "journey")).to eq("Viewing")
     end
@@ -87,7 +100,7 @@ RSpec.describe "Reading wreaths and wills" do
 
   describe "sides, groups and ranks" do
     it "names a share behind the colon that leads to it" do
-      words = "By my notebook: a third of it on doors, locks and lost keys. Radiators, another quarter. Ten per cent is finding out who did it. What's left I spend being asked where the toilets are."
+      words = "By my notebook: a third of it on doors, locks and lost keys. Radiators, another quarter. Ten per cent is finding out who did it. What's left I spend being asked where things are."
       expect(titles("parts", words).first).to eq("Doors, locks and lost keys")
     end
 
@@ -100,6 +113,17 @@ RSpec.describe "Reading wreaths and wills" do
     it "takes entries that ask and answer for a decision" do
       words = "Which form do I need?\n1. Are you moving within the town? Yes: the green one. No: go on.\n2. Are you coming from abroad? Yes: the blue one. No: the white one.\n"
       expect(read(words).best.family).to eq("decision")
+    end
+
+    it "names each box by its two words, in whatever order it is told" do
+      words = "Likely and bad: ice on the ramp. Likely but harmless: paper cuts. Unlikely and bad is the gas bottle in the shed. Unlikely and harmless, and top of everyone's list, are wasps."
+      expect(found("quadrant", words).items.map { |i| [i.title, i.detail] }.last(2)).to eq([["Unlikely and bad", "the gas bottle in the shed"], ["Unlikely and harmless", "wasps"]])
+    end
+
+    it "leaves out who says it" do
+      words = "About the winter market people will never agree. It fills the inns at a dead time of year, says the landlord, and a town that sits at home forgets how to be one. " \
+              "Those on Chapel Row count the other things: the generator, the car parks, mulled wine on the doorstep."
+      expect(found("opposition", words).items.map { |i| i.children.size }).to eq([2, 3])
     end
 
     it "ends a round where more of the first would follow" do

@@ -41,6 +41,9 @@ module Peony
       # @return [Finding, nil] with the strength of what speaks for the family, 0..1, as its fit
       def find = raise(NotImplementedError)
 
+      # "Nearly 9,000 people opened it": how exactly goes with the number.
+      ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i
+
       private
 
       attr_reader :text
@@ -173,8 +176,6 @@ module Peony
       def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
 
       # The words of a stretch without a number.
-      # "Nearly 9,000 people opened it": how exactly goes with the number.
-      ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i
       def without(span, quantity)
         # "More comics (41 mentions)": what is counted goes with its number.
         behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")")

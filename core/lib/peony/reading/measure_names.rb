@@ -15,6 +15,8 @@ module Peony
       # "58 % | of the passengers said | more seats"
       SAID = /\A(?:of (?:the|our|all) [[:alpha:]]+ )?(?:said|say|named|chose|picked|mentioned|wish(?:ed)? for) (?=\S)/
       ASKED = /\A(?:meeting|survey|poll|vote|election|ballot|count)\z/
+      # "Widow's Seat and Kettle Hill, | 301 and 296"
+      TWO_NAMES = /\A(?<one>[[:upper:]][^,;:.()]{1,40}?) and (?<two>[[:upper:]][[:alpha:]'’-]*(?: [[:upper:]][[:alpha:]'’-]*){0,3})(?: (?:are|were|had|have|got|get|came?|follow|followed)\b[^,;:.]{0,24})?(?:,| at| with|:) \z/
 
       private
 
@@ -51,7 +53,6 @@ module Peony
         end || return
         text.string[one.span.from...one.quantity.from].match(TWO_NAMES)[measure.equal?(two) ? :two : :one]
       end
-      TWO_NAMES = /\A(?<one>[[:upper:]][^,;:.()]{1,40}?) and (?<two>[[:upper:]][^,;:.()]{1,40}?)(?:,| at| with|:) \z/
 
       # The words before a number, up to the verb.
       def lead(words)

@@ -10,6 +10,8 @@ module Peony
       OWN = %i[thing order clause whole part head main object subject phrase ends before_phrase before_verb one two four five early late pronoun fresh].freeze
       # What may stand before a name without being missed.
       SLIGHT = /\A(?:the|an?|i|we|you|he|she|it|they|this|that|these|those)\z/i
+      # "On top of that | people feed the ducks"
+      LEADS_OFF = /\A(?:on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)/i
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
 
@@ -76,7 +78,8 @@ module Peony
       # @return [Array<Candidate>] runs that can stand as a name
       def candidates(text, span)
         text.at(:names, span.from, span.to) do
-          tokens = text.tokens_in(span)
+          lead = span.from + span.text[LEADS_OFF].to_s.length
+          tokens = text.tokens_in(span).drop_while { |t| t.from < lead }
           Runs.of(tokens).map { |first, last| candidate(text, span, tokens, first..last) }
         end
       end

@@ -5,8 +5,9 @@ module Peony
     # The runs of words in a sentence that can stand by themselves: none begins or ends within a thing ("the old | oak"), with a word that
     # leads on ("of", "and", "is"), or between a verb and what it takes; none says that something is so which the sentence denies.
     class Runs
+      include BrokenRuns
+
       MOST = Titles::MOST
-      LEADING = /\A(?:in|cc|wrb|wdt|wp|wps|to|ex|uh|pos|md)\z/
       SELVES = %w[them him me us himself herself itself themselves].freeze
       NEVER_FIRST = %w[is are was were be been being am 's 're 'm 'll 've 'd n't not has have had do does did will would can could may might must should shall
                        then also only just very too so as than that which who whose where when while if because once until till of up off down out away back
@@ -19,22 +20,17 @@ module Peony
       TAKEN = /\A(?:nn.*|det|prps|prp|jj|jjr|jjs|cd)\z/
       # With these another statement begins.
       SUBJECT = /\A(?:i|we|he|she|they|it)\z/
-      # Verbs behind which a thing does something itself.
-      LETTING = /\A(?:lets?|makes?|made|helps?|helped|sees?|saw|hears?|heard|watch(?:es|ed)?)\z/
       SOMEBODY = /\A(?:nobody|somebody|someone|everybody|everyone|anybody|anyone)\z/
       SUBORDINATE = /\A(?:because|if|when|while|until|till|although|though|unless|since|whenever|wherever|whatever|whoever|where|which|whose|so|as|than|before|after)\z/
-      # What is said not to be so must not be named as if it were.
-      NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
       # What tells when, beside a word of time.
       WHEN = /\A(?:the|an?|next|this|that|same|overnight)\z/
       COMES = /\A(?:comes?|came|goes|go|went|stands?|stood|lies?|lay|hangs?|hung|follows?|followed)\z/
       AT_LAST = /\A(?:then|next|last|first|finally|here|there|now|behind|below|above|beside|inside|outside|after|before|in|on)\z/
-      OPENS = /\A(?:first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
+      OPENS = /\A(?:upstairs|downstairs|outside|inside|indoors|outdoors|first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
       # "Meets round | her table", "stuck in right | at the end"
-      AROUND = /\A(?:round|around|along|across|past|through|under|near)\z/
+      AROUND = /\A(?:round|around|along|across|past|through|under|near|down|off|over)\z/
       NEARER = /\A(?:right|just|even|only)\z/
       WHATEVER = /\A(?:something|anything|everything|someone|anyone|those|ones?|ours|mine|yours|theirs|whoever|whatever)\z/
-      RELATIVE = /\A(?:that|which|who|whom|whose|of)\z/
       SAYS_IT = /\A(?:it|this|that)\z/
       PARTICLES = %w[up off down out away back over on in through].to_set.freeze
 
@@ -69,7 +65,6 @@ module Peony
 
       attr_reader :tokens
 
-      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last)
       def word?(index) = index >= 0 && (@words[index] || false)
       def low(index) = tokens[index]&.low.to_s
       def describing?(index) = tokens[index].tag.match?(DESCRIBING)
@@ -114,20 +109,6 @@ module Peony
       # Where one thing ends and the next begins, and what a verb speaks of.
       def things = @things ||= Things.new(tokens)
 
-      # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
-      def beheaded?(first, last)
-        verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
-        return false unless (first...verb).any? { |i| tokens[i].noun? }
-        # "Something that | keeps you warm"
-        return false if verb > first + 1 && low(verb - 1).match?(RELATIVE)
-
-        from = things.subject(verb)
-        # "May the door be opened", "in the yard stand stables"
-        return true if from&.positive? && tokens[from - 1].tag == "md"
-
-        from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
-      end
-
       # The words from the first on, as far as a name goes and no mark parts them.
       def reach(first)
         phrase = phrase?(first)
@@ -152,12 +133,18 @@ module Peony
         return verb if token.tag == "cc"
         return true if low(index).match?(SUBORDINATE) || (token.verb? && tokens[index - 1].tag == "cc" && !verb)
         return true if token.tag == "ex"
-        return low(index) == "it" ? tokens[index + 1]&.finite? : true if subject?(index) && !(verb && low(index - 1).match?(/\A(?:what|how)\z/))
+        return low(index) != "it" || tokens[index + 1]&.finite? if subject?(index) && !(verb && low(index - 1).match?(/\A(?:what|how)\z/))
 
         !verb && !Runs.told?(tokens, index - 1) && things.parted?(index)
       end
 
-      def subject?(index) = (low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")) || (low(index) == "you" && tokens[index + 1]&.tag == "md" && low(index - 1) != "what")
+      def subject?(index) = (low(index).match?(SUBJECT) && (!tokens[index - 1].verb? || low(index) != "it")) || (low(index) == "you" && you_do?(index))
+
+      # "Once the gates swing open | you may wave", "when the gates are open | you steer in"
+      def you_do?(index)
+        following = tokens[index + 1]&.tag
+        (following == "md" && low(index - 1) != "what") || (tokens[index - 1].tag == "jj" && %w[vbp vbd vb].include?(following))
+      end
 
       def ends?(index)
         closed = !word?(index + 1)
@@ -177,7 +164,8 @@ module Peony
 
       # "Meets round | her table", "stuck in right | at the end", "October it | still holds its leaves"
       def dangling?(index)
-        return true if low(index).match?(NEARER) || (low(index) == "it" && tokens[index - 1].noun? && (tokens[index + 1].finite? || tokens[index + 1].tag.start_with?("rb")))
+        return true if low(index).match?(NEARER) || (low(index).match?(SUBJECT) && low(index - 1).match?(/\A(?:what|how)\z/))
+        return true if low(index) == "it" && tokens[index - 1].noun? && (tokens[index + 1].finite? || tokens[index + 1].tag.start_with?("rb"))
 
         low(index).match?(AROUND) && !(tokens[index].noun? && !tokens[index - 1].finite?) && (part_of_thing?(index + 1) || tokens[index + 1].tag == "prp")
       end
@@ -210,28 +198,6 @@ module Peony
       def says?(first, last) = tokens[first..last].any? { |t| means?(t) } && !(last - first < 2 && tokens[first..last].all? { |t| t.low.match?(WHEN) || t.low.match?(Things::TIME) })
 
       def means?(token) = (token.noun? || token.verb? || token.tag.start_with?("jj") || token.tag == "cd") && !Words::STOP.include?(token.low)
-
-      # "When someone dies the family | has tea", "would let Tom | open": the last thing is what the next verb speaks of.
-      def severed?(first, last)
-        following = tokens[last + 1]
-        return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
-
-        following.finite? || %w[md vb].include?(following.tag) || (!following.tag.match?(LEADING) && tokens[first..last].any? { |t| t.low.match?(LETTING) })
-      end
-
-      # "Children who never | say a word": of whom it is told only who they are.
-      def opened?(first, last)
-        at = ((first + 1)..last).find { |i| low(i).match?(/\A(?:who|which|whose)\z/) }
-        !at.nil? && (at..last).none? { |i| tokens[i].finite? }
-      end
-
-      # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".
-      def twisted?(first, last)
-        return true if low(last + 1).match?(NOT)
-        return false unless tokens[first..last].any?(&:verb?) || Words::IMPERATIVES.include?(low(first))
-
-        (first - 1).downto(0).take_while { |i| word?(i) && tokens[i].tag != "cc" }.any? { |i| low(i).match?(NOT) }
-      end
     end
   end
 end

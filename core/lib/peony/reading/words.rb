@@ -13,7 +13,7 @@ module Peony
         (?:(?:first|second|third|fourth|fifth|last|later|also|next)(?=,)
           |first(?=\ [a-z]+\ (?:the|your|a|an|it|its|all|each)\b)|next(?=\ [a-z]+\ )
           |firstly|first\ of\ all|secondly|thirdly|fourthly|fifthly|then|after\ that|afterwards|finally|lastly|now|once\ that\ is\ done
-          |on\ top\ of\ (?:that|this|it\ all|everything)|to\ begin\ with|to\ start(?:\ with)?|meanwhile|in\ the\ end|at\ last|step\ \d+[.:]?
+          |to\ begin\ with|to\ start(?:\ with)?|meanwhile|in\ the\ end|at\ last|step\ \d+[.:]?
         )\b,?\s+
       /ix
       ORDER = /\b(first(?:ly| of all)?|then|next|after that|afterwards|finally|lastly|once|before you|when (?:it|that|they|the)|until|step \d+)\b/i

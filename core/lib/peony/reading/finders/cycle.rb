@@ -19,7 +19,7 @@ module Peony
 
         def round
           items = closed(chain || alike(series: text.sentences.size <= 2))
-          items.size > 3 && (only_back?(items.last, items.first) || come_back?(items.last, items.first)) ? items[0..-2] : items
+          items.size > 3 && (only_back?(items.last, items.first) || further?(items.last, items.first) || come_back?(items.last, items.first)) ? items[0..-2] : items
         end
 
         # One sentence that goes round: "the baker tells the postman, who tells the gate, who tell the baker".
@@ -49,13 +49,16 @@ module Peony
           head && two.split.size <= 7 && one.match?(/\b#{head}\b/)
         end
 
+        # "Takings are down", "takings go down further": the first, and more of it.
+        def further?(last, first)
+          words = last.spans.first.text.downcase
+          words.match?(FURTHER) && words.split.size <= 7 && (stems(last.spans.first) - stems(first.spans.first)).all? { |w| FURTHER.match?(w) }
+        end
+
         # "and so to new Moon again" says nothing of its own.
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first)
-          # "Takings are down", "takings go down further": the first, and more of it.
-          return true if words.match?(FURTHER) && words.split.size <= 7 && (said - stems(first.spans.first)).all? { |w| FURTHER.match?(w) }
-
           # "Ines makes a new list": the first entry again.
           return true if nodes.size >= 2 && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/) && said.any? && (said - stems(first.spans.first)).empty?
 

@@ -22,10 +22,13 @@ module Peony
           [/\A\+\z/, /\A[–−-]\z/],
           [/\A(?:myths?|people (?:say|think)|belief)\b/i, /\A(?:facts?|truth|in truth|really)\b/i], [/\A(?:before|then|old|was|past|used to|until)\b/i, /\A(?:after|now|new|today|since)\b/i]
         ].freeze
-        TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|cannot agree|argu\w+|split over|depends whom you ask)\b/i
+        TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|(?:cannot|never|hardly|do not) agree|argu\w+|split over|depends whom you ask)\b/i
         FOR = /\Afor (?:[[:lower:]]+ ){1,3}?(?:there|speaks?)\b|\b(?:love|(?:those|people|many|some|members) who (?:want|support|favou?r|like|agree|are for|back)|gains?|you should(?! not)|begin with|be sure to|make sure|remember to|always|spoke (?:up )?for|would (?:save|bring|spare)|welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
         TURN = /\A(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must|may|can) not|you (?:shouldn|mustn)['’]t|it (?:does not|doesn['’]t|should not|must not)|(?:he|she|they|you|it) (?:loses?|lost|gives? up)|since then|ever since|what (?:i|we|they|people) (?:do not|don['’]t|hate|miss)|it would also (?:cost|spoil|ruin|mean losing)|to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|do not\b|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must) not|would(?:n['’]t| not) (?:have|hear of) it|have none of it|spoke against|(?:don['’]t|do not) (?:love|like)|would also (?:cost|spoil|ruin)|less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|do not|but those)\b/i
+
+        # "It fills the inns, | says the landlord"
+        SAYS_WHO = /\A(?:says?|said|writes?|wrote|adds?|added|thinks?|thought) (?:[[:alpha:]'’-]+ ?){1,3}[,.]?\z/i
 
         # Who says something, and that it is said.
         SPEAKER = /\A(?<who>[^,:;.]{2,32}?)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
@@ -233,6 +236,7 @@ module Peony
           told = speaker(sentence)
           parts = Series.in(text, sentence)
           parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
+          parts = parts.reject { |s| s.text.match?(SAYS_WHO) } if parts.size > 2
           (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
         end
 

@@ -19,6 +19,8 @@ module Peony
                     /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i,
                     /\bdangers?\b|\bthreat|\brisks?\b|\bsink\b|\bfears?\b|\bafraid\b|\bworr(?:y|ies)\b|\bharm\b|\blose\b|\b(?:do|be the end) for (?:it|us|me|them)\b/i].freeze
 
+        PAIR = /\A(?<name>[[:alpha:]-]+(?:,| and| but) [[:alpha:]-]+)(?::|(?:, [^,:]+,)? (?:is|are|was|were)) (?<rest>\S.*)\z/m
+
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
@@ -55,12 +57,15 @@ module Peony
 
         # "Cheap and good, cheap and poor, dear and good, dear and poor": two words, each with two others.
         def crossed?(heads)
-          pairs = heads.map { |h| h[/\A[^:–—]+/].to_s.downcase.split(/\s+and\s+|,\s*/) }
+          pairs = heads.map { |h| h[/\A[^:–—]+/].to_s.downcase.split(/\s+(?:and|but)\s+|,\s*/) }
           pairs.all? { |p| p.size == 2 } && pairs.map(&:first).uniq.size == 2 && pairs.map(&:last).uniq.size == 2
         end
 
         def of_prose
           return nil if nodes.size >= 2
+
+          told = of_pairs
+          return told if told
 
           short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) && !s.text.end_with?("?") }
           return boxed(short, crossed?(short.map(&:text)) ? 0.95 : 0.5) if short.size == 4
@@ -69,6 +74,15 @@ module Peony
           return boxed(list, told_by_axes) if list.size == 4
 
           assessed.then { |heads| boxed(heads, 0.4) if heads }
+        end
+
+        # "Likely and bad: ice on the ramp. ... Unlikely and harmless, and top of everyone's list, are wasps": two words each, and what is so.
+        def of_pairs
+          rows = text.sentences.filter_map { |s| (m = s.text.match(PAIR)) && [s, m] }
+          return nil unless rows.size == 4 && crossed?(rows.map { |_, m| "#{m[:name]}:" })
+
+          @strength = 0.95
+          rows.map { |s, m| made(m[:name], m[:rest].sub(/[.;,]+\z/, ""), [s]) }
         end
 
         def told_by_axes

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Runs of words that would say what their sentence does not: cut from what they are said of, from what goes on, or from a "not". Part of {Runs}.
+    module BrokenRuns
+      # Words that lead on to others.
+      LEADING = /\A(?:in|cc|wrb|wdt|wp|wps|to|ex|uh|pos|md)\z/
+      # What is said not to be so must not be named as if it were.
+      NOT = /\A(?:not|n['’]t|never|no|none|nobody|nothing|neither|nor|without|hardly|scarcely|cannot)\z/
+      RELATIVE = /\A(?:that|which|who|whom|whose|of)\z/
+      # Verbs behind which a thing does something itself.
+      LETTING = /\A(?:lets?|makes?|made|helps?|helped|sees?|saw|hears?|heard|watch(?:es|ed)?)\z/
+
+      private
+
+      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last)
+
+      # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
+      def beheaded?(first, last)
+        verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
+        # "Those who pay and are | nice get cake", "a boat that comes down the | canal sounds its horn"
+        return true if (tokens[first].tag == "jj" && verb == first + 1 && low(first - 1).match?(Things::BE)) || told_of?(first)
+        return false unless (first...verb).any? { |i| tokens[i].noun? }
+        # "Something that | keeps you warm"
+        return false if verb > first + 1 && low(verb - 1).match?(RELATIVE)
+
+        from = things.subject(verb)
+        # "May the door be opened", "in the yard stand stables"
+        return true if from&.positive? && tokens[from - 1].tag == "md"
+
+        from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
+      end
+
+      # Whether a word stands in what is told of a thing before it: "a boat that comes down the canal".
+      def told_of?(first)
+        whose = (first - 1).downto(0).take_while { |i| word?(i) }.find { |i| i.positive? && low(i).match?(/\A(?:that|which|who)\z/) && tokens[i - 1].noun? }
+        !whose.nil? && ((whose + 1)...first).any? { |i| tokens[i].finite? }
+      end
+
+      # "When someone dies the family | has tea", "would let Tom | open": the last thing is what the next verb speaks of.
+      def severed?(first, last)
+        following = tokens[last + 1]
+        return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
+
+        following.finite? || %w[md vb].include?(following.tag) || (!following.tag.match?(LEADING) && tokens[first..last].any? { |t| t.low.match?(LETTING) })
+      end
+
+      # "Children who never | say a word": of whom it is told only who they are.
+      def opened?(first, last)
+        at = ((first + 1)..last).find { |i| low(i).match?(/\A(?:who|which|whose)\z/) }
+        !at.nil? && (at..last).none? { |i| tokens[i].finite? }
+      end
+
+      # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".
+      def twisted?(first, last)
+        return true if low(last + 1).match?(NOT)
+        return false unless tokens[first..last].any?(&:verb?) || Words::IMPERATIVES.include?(low(first))
+
+        (first - 1).downto(0).take_while { |i| word?(i) && tokens[i].tag != "cc" }.any? { |i| low(i).match?(NOT) }
+      end
+    end
+  end
+end

@@ -121,7 +121,7 @@ RSpec.describe "Plain plans and handbooks" do
 
     it "keeps a weekday with its date, and the order of what is on no one scale" do
       words = "We move on Friday, 12 June. The old office closes at noon. On Monday at nine everybody starts in Mill Lane."
-      expect(found("timeline", words).items.map(&:date)).to eq(["12 June", "noon", "Monday"])
+      expect(found("timeline", words).items.map(&:date)).to eq(["Friday, 12 June", "noon", "Monday"])
     end
 
     it "takes weeks and months that one is into something for moments" do

@@ -11,7 +11,7 @@ module Peony
       DO_NOT = /\A(?:please |but |and )?(do not|don['’]t)\b/i
 
       # "What people say about bats, and what is true:", and "No: they hear a thread in the dark".
-      SAID = /\bwhat (?:people|they|we|many|some|everybody|everyone) (?:say|think|believe)\b/i
+      SAID = /\bwhat (?:[[:alpha:]]+ ){1,2}?(?:say|think|believe)\b/i
       SAID_AND_TRUE = /\b(?:what is (?:true|so|right)|what['’]s true|the truth|the facts?|the answers?|myths?|legends?|rumours?|misunderstandings?|mistaken beliefs?)\b/i
       RIGHT = /\A(?:(?:no|not|wrong|false|not so|nonsense|not true|true|yes|in fact|in truth|really)\b[^[:alnum:]]*)?/i
 

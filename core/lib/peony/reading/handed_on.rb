@@ -142,7 +142,7 @@ module Peony
       def header
         @header ||= begin
           # "What people bring": not they are counted.
-          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ")
+          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(/\bfrom (?:the )?[[:alpha:]]+s\b/i, "")
           named = words.match(NAMED)
           tokens = Tokens.of(words)
           tokens = tokens.reject { |t| VAGUE.include?(t.low) || t.low == @left }
@@ -225,9 +225,12 @@ module Peony
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !counted_later?(t, sentence) }
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !from_where?(t) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !counted_later?(t, sentence) && !from_where?(t) }
         noun&.low || header[:plural].to_s
       end
+
+      # "From the villages along the dyke 84": where they come from is not what they are.
+      def from_where?(token) = text.string[[0, token.from - 9].max...token.from].match?(/\bfrom (?:the )?\z/i)
 
       # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
       def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }

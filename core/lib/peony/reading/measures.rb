@@ -72,9 +72,20 @@ module Peony
         first&.word? ? first.from : from
       end
 
+      # "From Saltings 168, from Norrick 97, and from the ferry side, over the water, 63": where each is led by the same word, the next begins with it.
+      # @return [Integer, nil] places behind the first number
+      def led_again(text, one, gap)
+        word = text.string[[0, one.from - 60].max...one.from][/(?:\A|[,;:.] |\band )(from|for) (?=[^,;:.]*\z)/i, 1] or return nil
+        match = gap.match(/\A(?:,|;)? (?:and )?(?=#{word} [^\d]*\z)/i)
+        match&.end(0)
+      end
+
       # The first stop or semicolon between two numbers, else the last comma or "and".
       def border(text, one, two)
         gap = text.string[one.to...two.from]
+        led = led_again(text, one, gap)
+        return one.to + led if led
+
         breaks = []
         going_on = []
         position = 0

@@ -85,7 +85,12 @@ module Peony
       def denied?(index) = low(index) == "do" && low(index + 1).match?(NOT)
 
       # "First | we make people curious", "From August on | we harvest"
-      def opens?(index) = (low(index).match?(OPENS) || tokens[index].tag == "rp") && word?(index + 1) && tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/)
+      def opens?(index)
+        return false unless word?(index + 1) && (low(index).match?(OPENS) || tokens[index].tag == "rp")
+
+        # "First Ole lets them blow candles"
+        tokens[index + 1].tag.match?(/\A(?:prp|det|prps)\z/) || (index.zero? && tokens[1].tag == "nnp" && tokens[2]&.finite?)
+      end
 
       # "Then come | the twigs": what comes is the name.
       def turned?(index) = index.positive? && low(index).match?(COMES) && low(index - 1).match?(AT_LAST) && word?(index + 1) && part_of_thing?(index + 1)
@@ -98,7 +103,7 @@ module Peony
       end
 
       # "There is one till and it | jams": what it does, alone.
-      def lone?(index) = index > 2 && low(index - 1).match?(SUBJECT) && low(index).end_with?("s") && !word?(index + 1)
+      def lone?(index) = index > 2 && low(index - 1).match?(SUBJECT) && (low(index).end_with?("s") || tokens[index].tag == "vbd") && !word?(index + 1)
 
       # "They weed and | brag": one of two deeds names neither.
       def behind_and?(index) = index > 1 && tokens[index - 1].tag == "cc" && tokens[index].verb? && tokens[index - 2].verb? && !word?(index + 1)

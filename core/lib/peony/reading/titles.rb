@@ -8,6 +8,8 @@ module Peony
       LABEL = /\A(?<title>[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
       # What leads on at the end of words that were cut off from theirs: "Sat the exam and", "Heron, which".
       HANGING = /(?<=\S)[,;:]?\s+(?:and|or|but|while|which|who|with|of|to|from|the|an|(?-i:a))\z/i
+      # "Last comes the side: one ear under"
+      COMES = /\A(?:then|next|last|first|after (?:that|it)) comes? (?:the |an? )?(?=\S)/i
       # "And the door sticks"
       GOES_ON = /\A(?:and|but)\s+(?=\S+\s+\S)/i
       SUBORDINATE = /\A(?:without|with|after|before|when|once|if|using|while|as soon as|from|in|on|at|by|since|during|until)\b[^,.;]{3,60},\s+/i
@@ -19,7 +21,7 @@ module Peony
       def of(words)
         text = words.strip.sub(/[.;,:]+\z/, "")
         if (match = text.match(LABEL)) && match[:title].split.size <= 7
-          return [capital(match[:title].strip), match[:rest].strip]
+          return [capital(match[:title].strip.sub(COMES, "")), match[:rest].strip]
         end
 
         clause(text)

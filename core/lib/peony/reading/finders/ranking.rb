@@ -16,7 +16,7 @@ module Peony
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
           # "Umbrellas 131, gloves 88": gloves are no umbrellas.
-          items.each { |i| i.unit = "" } if Units.counted?(list.first.unit) && items.first.title.casecmp?(list.first.unit)
+          items.each { |i| i.unit = "" } if items.map(&:unit).uniq.one? && Units.counted?(list.first.unit) && items.first.title.casecmp?(list.first.unit)
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
         end
 

@@ -55,6 +55,24 @@ RSpec.describe "Reading wreaths and wills" do
       expect(lost.map { |i| [i.title, i.unit] }.first(2)).to eq([["Umbrellas", ""], ["Gloves (single)", ""]])
     end
 
+    it "takes no degrees for so many per cent more" do
+      boiler = "Before and after the new boiler\n- water temperature: 18 °C, now 23 °C\n- lessons called off: 31, now 4\n"
+      expect(read(boiler).derived.map { |d| [d.value, d.unit] }).to eq([[5, "°C"], [87.1, "%"], [27, "lessons"]])
+      items = read(boiler).items.map { |i| i.to_h.slice(:title, :detail, :value, :unit).transform_keys(&:to_s).merge("aspects" => i.aspects) }
+      nodes = Peony::Figures.draw("before-after", items, house: Peony::Style.fetch("Dome"), width: 900, height: 600).nodes
+      expect(Peony::Paint::SVG.fragment(nodes)).to include("+5\u2009°C", "−87\u2009%")
+    end
+
+    it "begins each of a row with the word that leads it" do
+      words = "Where they come from\n\nFrom Saltings itself 168, from Norrick 97, from the villages along the dyke 84, and from the ferry side, over the water and back every time, 63."
+      expect(read(words).items.map { |i| [i.title, i.value, i.unit] }).to eq([["Saltings itself", 168, ""], ["Norrick", 97, ""], ["Villages along the dyke", 84, ""], ["Ferry side", 63, ""]])
+    end
+
+    it "names what is left by what it buys" do
+      words = "Half of the money goes on heating. Wages take 34 per cent, the bus nine. What is left buys floats and tea."
+      expect(told("parts", words)).to eq([["Heating", 50], ["Wages", 34], ["The bus", 9], ["Floats and tea", 7]])
+    end
+
     it "shows a large number that leads a line" do
       expect(read("4,312 people signed. That is more than have ever voted in a council election in this town.").best.family).to eq("headline")
     end
@@ -118,6 +136,11 @@ RSpec.describe "Reading wreaths and wills" do
     it "names each box by its two words, in whatever order it is told" do
       words = "Likely and bad: ice on the ramp. Likely but harmless: paper cuts. Unlikely and bad is the gas bottle in the shed. Unlikely and harmless, and top of everyone's list, are wasps."
       expect(found("quadrant", words).items.map { |i| [i.title, i.detail] }.last(2)).to eq([["Unlikely and bad", "the gas bottle in the shed"], ["Unlikely and harmless", "wasps"]])
+    end
+
+    it "names two times of day as the heading does" do
+      words = "Morning or afternoon?\n\nIn the morning the water is clear and the bath is ours, but it is 19 degrees. In the afternoon it is 23, there are jellyfish, and half of Norrick sits on the rail."
+      expect(read(words).items.map(&:title)).to eq(%w[Morning Afternoon])
     end
 
     it "leaves out who says it" do

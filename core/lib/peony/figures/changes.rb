@@ -8,8 +8,8 @@ module Peony
       Change = Struct.new(:item, :name, :from, :to, :said, keyword_init: true) do
         def difference = to - from
 
-        # @return [Float, nil] in % of the first value
-        def share = from.zero? ? nil : 100.0 * difference / from.abs
+        # @return [Float, nil] in % of the first value; nil where that is zero, or on a scale without one
+        def share = from.zero? || !Reading::Units.ratio?(item.unit.to_s) ? nil : 100.0 * difference / from.abs
       end
 
       private
@@ -51,7 +51,7 @@ module Peony
       # "+25 %", "−38 %"; where there is nothing to take it of, the difference itself.
       def change_text(change)
         share = change.share
-        return signed(change.difference) unless share
+        return [signed(change.difference), Values.parts(change.item).last].reject(&:empty?).join("\u2009") unless share
 
         "#{signed(share.abs >= 10 ? share.round : share.round(1))}\u2009%"
       end

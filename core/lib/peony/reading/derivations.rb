@@ -33,7 +33,7 @@ module Peony
       def changes(text)
         text.changes.flat_map do |pair|
           one, two = Scales.common(pair.one, pair.two)
-          one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)]
+          one.value.zero? ? [] : [change(one, two), Arithmetic.difference(one, two)].compact
         end
       end
 
@@ -82,7 +82,10 @@ module Peony
         [Arithmetic.difference(first, last), (change(first, last) unless first.value.zero?), *growth(finding, first, last), *ranking(text, finding)].compact
       end
 
+      # @return [Derived, nil] nil on a scale without a zero
       def change(one, two)
+        return nil unless Units.ratio?(one.unit)
+
         Arithmetic.derive((100.0 * (two.value - one.value) / one.value).abs, "%", "(#{Arithmetic.show(two.value)} − #{Arithmetic.show(one.value)}) ÷ #{Arithmetic.show(one.value)}", one, two)
       end
 

@@ -103,7 +103,7 @@ module Peony
       end
 
       # "There is one till and it | jams": what it does, alone.
-      def lone?(index) = index > 2 && low(index - 1).match?(SUBJECT) && (low(index).end_with?("s") || tokens[index].tag == "vbd") && !word?(index + 1)
+      def lone?(index) = index.positive? && low(index - 1).match?(SUBJECT) && (low(index).end_with?("s") || tokens[index].tag == "vbd") && !word?(index + 1)
 
       # "They weed and | brag": one of two deeds names neither.
       def behind_and?(index) = index > 1 && tokens[index - 1].tag == "cc" && tokens[index].verb? && tokens[index - 2].verb? && !word?(index + 1)

@@ -116,6 +116,12 @@ module Peony
       # @return [String] money and measures by their unit; all that is counted is of one kind
       def kind(unit) = money?(unit) || MEASURES.value?(unit) ? unit : "counted"
 
+      # On these scales zero is chosen, and nothing on them is so many per cent more: 23 °C is not 28 % warmer than 18 °C.
+      NO_ZERO = %w[°C °F degrees pH].freeze
+
+      # @return [Boolean] whether one amount can be so many times another
+      def ratio?(unit) = !NO_ZERO.include?(unit)
+
       # @return [Boolean] whether the unit is a currency: three capital letters, as ISO 4217 has them
       def money?(unit) = unit.match?(/\A[A-Z]{3}\z/)
     end

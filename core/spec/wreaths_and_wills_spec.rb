@@ -73,6 +73,38 @@ RSpec.describe "Reading wreaths and wills" do
       expect(told("parts", words)).to eq([["Heating", 50], ["Wages", 34], ["The bus", 9], ["Floats and tea", 7]])
     end
 
+    it "takes the heads of columns for what is counted there" do
+      words = "## Where people met us\n\n| Place | Contacts | Bottles sold |\n|---|---|---|\n| Tram posters | 210,000 | 1,900 |\n| Tasting van | 8,400 | 2,650 |\n| Film | 96,000 | 740 |\n"
+      passage = Peony::Reading::Passages.of(Peony::Notes.parse(words, ".md")).first
+      expect(Peony::Reading.of(passage).quantities.map(&:unit).uniq).to eq(%w[contacts bottles])
+    end
+
+    it "takes what is sold for so much for a price, whatever else is measured" do
+      words = "The dry cider has 4 grams of sugar a litre and sells for 5.20. The medium, with 18 grams, goes for 4.60. The sweet has 42 and costs 3.90, " \
+              "and the children's juice, at 98 grams, is 2.80."
+      expect(told("relation", words)).to eq([["The dry cider", 5.2], ["The medium", 4.6], ["The sweet", 3.9], ["The children's juice", 2.8]])
+      expect(found("relation", words).items.map(&:unit).uniq).to eq([""])
+    end
+
+    it "takes one in three for no change, and somebody's age for no week" do
+      words = "One bottle in three is now drunk by somebody under forty. 5,700 bottles in eight weeks. 2.1 million seconds of dog."
+      expect(read(words).best.family).to eq("headline")
+      expect(amounts(words).first(3)).to eq([[1, "bottles"], [3, "bottles"], [40, "years"]])
+    end
+
+    it "lets a plan go on over the new year" do
+      words = "By 15 November the partners vote. In December Ines talks to the deposit people. The new label is printed in January, and on 2 March the van goes on the road again."
+      expect(found("timeline", words).items.map(&:date)).to eq(["15 November", "December", "January", "2 March"])
+      mixed = "In June we picnic. In March we clean. In May we row. In October we sit by the stove."
+      expect(found("timeline", mixed).items.map(&:date)).to eq(%w[March May June October])
+    end
+
+    it "names points in time by when they were" do
+      words = "Sales, week by week\n\nIn the first week of September we sold 410 bottles. The week after it was 520, then 870 when the van came to Norrick. " \
+              "The week of the fair brought 1,640. Since then it has been around 900."
+      expect(titles("trend", words).drop(1)).to eq(["The week after", "When the van came to Norrick", "The week of the fair", "Since then"])
+    end
+
     it "shows a large number that leads a line" do
       expect(read("4,312 people signed. That is more than have ever voted in a council election in this town.").best.family).to eq("headline")
     end
@@ -138,8 +170,14 @@ RSpec.describe "Reading wreaths and wills" do
       expect(found("quadrant", words).items.map { |i| [i.title, i.detail] }.last(2)).to eq([["Unlikely and bad", "the gas bottle in the shed"], ["Unlikely and harmless", "wasps"]])
     end
 
+    it "tells of the two that the heading names" do
+      words = "Tasting van against tram posters\n\nThe posters reach everybody and ask nothing; people remember the dog on them. The van meets one in five hundred of them, " \
+              "but half of those take a bottle home. Per bottle the posters cost 7.63 euros and the van 4.23."
+      expect(read(words).items.map(&:title)).to eq(["Tram posters", "Tasting van"])
+    end
+
     it "names two times of day as the heading does" do
-      words = "Morning or afternoon?\n\nIn the morning the water is clear and the bath is ours, but it is 19 degrees. In the afternoon it is 23, there are jellyfish, and half of Norrick sits on the rail."
+      words = "Morning or afternoon?\n\nIn the morning the water is clear and the bath is ours, but it is 19 degrees. In the afternoon it is 23, there are jellyfish, and people sit on the rail."
       expect(read(words).items.map(&:title)).to eq(%w[Morning Afternoon])
     end
 

@@ -77,12 +77,18 @@ module Peony
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before)
+        # "One bottle in three"
+        return before.unit if so_many_in?(before, quantity)
         # "Visits rose by 18% to 46,200"
         return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
 
         return nil if before.unit == "%" && no_share?(quantity)
 
         before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) }
+      end
+
+      def so_many_in?(one, all)
+        one.said && Units.counted?(one.unit) && one.value <= 10 && one.value < all.value && text.string[one.to...all.from].match?(/\A [[:alpha:]-]+ in \z/)
       end
 
       def unit(quantity, last)
@@ -109,6 +115,9 @@ module Peony
 
       def in_entry(quantity, last, entry)
         label = text.string[entry.span.from...quantity.from]
+        named = in_column(entry, label)
+        return named if named
+
         head = headed(label)
         return head if head
         return "" if column?(entry, label)
@@ -118,6 +127,12 @@ module Peony
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
+      end
+
+      # "Tram posters: Contacts 210,000, Bottles sold 1,900": each column counts what its head names.
+      def in_column(entry, label)
+        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){1,3})\s\z/, 1] or return nil
+        plural_in(head.downcase) if text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
       end
 
       # "Email: Spent 2,400, Orders 1,210": what is spent is no order.

@@ -6,6 +6,8 @@ module Peony
     module HandedPrices
       PRICE = /\b(?:costs?|charges?|charged|asks?|at|for) (?:about |only |just )?\z/i
       PRICED = /\b(?:costs?|wants?|wanted|asks?|asked|charges?|charged|pays?|paid|fetch(?:es|ed)) (?:for )?\z/i
+      # "It sells for 5.20. The medium goes for 4.60": what is told so is a price, whatever else is measured.
+      SELLING = /\b(?:costs?|(?:sells?|sold|goes|go) (?:for|at)) (?:only |about )?\d+\.\d\d\b(?! ?(?:euros?|pounds?|[£€$]))/i
       PAYING = /\b(?:saves?|saved|costs?|earns?|pays?|paid|brings? in)\b[^.;,]*\z/i
       # "Lemon juice has a pH of 2", "measured pH 3.1"
       ACIDITY = /\bpH(?: value)?(?: of| is| was)? (?:about |around |only )?\z/
@@ -27,6 +29,8 @@ module Peony
         return true if quantity.value >= 100 && before.match?(PRICED)
         # "Two rivals. Meadow costs 2.29": what is counted comes whole.
         return true if quantity.text.match?(/\d\.\d\d\z/) && (last.nil? || Units.counted?(last.unit)) && before.match?(PRICE)
+
+        return true if quantity.text.match?(/\d\.\d\d\z/) && text.string.scan(SELLING).size > 1
 
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end

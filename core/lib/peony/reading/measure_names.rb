@@ -66,8 +66,8 @@ module Peony
         # "At the meeting 58 | voted for it"
         return [] if lead.first && text.string[0...lead.first.from].match?(/\b(?:[Aa]t|[Ii]n) \z/) && lead.last.low.match?(ASKED)
 
-        # "The remaining 80 | to visitors"
-        lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last)\z/) } ? [] : lead
+        # "The remaining 80 | to visitors", "that left 1,400 | for the party"
+        lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last|that|which|left|leaves)\z/) } ? [] : lead
       end
 
       # "Measured at the kerb | the old tram": how it was told comes first.

@@ -103,7 +103,7 @@ module Peony
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
-        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(/\A(?:(?:only|just|about|nearly|almost|barely) )*\z/)
+        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(/\A(?:(?:only|just|about|nearly|almost|barely) )*(?:(?:at|with) )?\z/)
         one.to + (strong || breaks.last).end(0)
       end
     end

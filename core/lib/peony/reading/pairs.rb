@@ -130,7 +130,7 @@ module Peony
         return [] if text.tree.size >= 2
 
         timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) || since?(text, q) }
+        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) || since?(text, q) || of_ratio?(text, q) }
         list.each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 
@@ -138,6 +138,11 @@ module Peony
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
           made(text, a, b, name(text, text.span(from, to), a), from, to)
         end.then { |list| list.size > 2 ? [] : list }
+      end
+
+      # "One bottle in three": neither number became another.
+      def of_ratio?(text, quantity)
+        Ratios.direct(text).any? { |r| !r.goal && [r.part, r.whole].any? { |q| q.equal?(quantity) } && text.string[r.part.to...r.whole.from].match?(/\A [[:alpha:]-]+ in \z/) }
       end
 
       # "Since the two desks were put together": what was done, not how much it became.

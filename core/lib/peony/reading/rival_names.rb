@@ -6,6 +6,8 @@ module Peony
     module RivalNames
       # What a sentence may begin with before its subject.
       LEADING = %w[in with at by from for on as and but while the a an].to_set.freeze
+      # "Half of those take a bottle home"
+      SOME_OF_THEM = /\A(?:half|some|most|many|few|none|all|one) of (?:them|those|these|us)\b/i
       # Names that stand for no thing of their own.
       COUNTED = /\A(?:two|three|both|four|several|some|many)\z/
       EMPTY = %w[third end beginning anything everything hers his theirs
@@ -19,6 +21,8 @@ module Peony
 
       # The first noun before the verb.
       def subject(text, span)
+        return nil if span.text.match?(SOME_OF_THEM)
+
         tokens = text.tokens_in(span).drop_while { |t| LEADING.include?(t.low) }
         # "There is only one queen": she is what it is about.
         tokens = tokens.drop(2) if tokens.first&.tag == "ex" && tokens[1]&.finite?

@@ -31,7 +31,7 @@ module Peony
         return found if found
 
         spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
-        heads = spans.map { |s| subject(text, s) unless all?(text, s) }
+        heads = of_heading(text, spans.map { |s| subject(text, s) unless all?(text, s) })
         return nil if heads.compact.uniq.size < 2
 
         told = told(text, spans, heads)
@@ -39,6 +39,13 @@ module Peony
         found = more(text, told, two) || two
         found && found.first >= LEAST ? found.last : nil
       end
+
+      # "Tasting van against tram posters": the heading names the two, and nothing else is told of by itself.
+      def of_heading(text, heads)
+        named = text.passage.heading.to_s.match(TWO)&.captures.to_a.map { |name| name.downcase[/[[:alpha:]'’-]+\z/].to_s.delete_suffix("s")[0, 6] }
+        named.size == 2 && (named - heads).empty? ? heads.map { |head| head if named.include?(head) } : heads
+      end
+      TWO = /\A(?:the |our )?([^?:,]{2,32}?) (?:against|versus|vs\.?|or|and|beside|compared with) (?:the |our )?([^?:,]{2,32})\??\z/i
 
       # Where all is told of one of two, a third has nothing to add, unless what is told before them is one of their like.
       def more(text, told, two)

@@ -28,7 +28,7 @@ module Peony
       AT_LAST = /\A(?:then|next|last|first|finally|here|there|now|behind|below|above|beside|inside|outside|after|before|in|on)\z/
       OPENS = /\A(?:upstairs|downstairs|outside|inside|indoors|outdoors|first|second|third|next|last|finally|later|afterwards|now|today|tomorrow|meanwhile)\z/
       # "Meets round | her table", "stuck in right | at the end"
-      AROUND = /\A(?:round|around|along|across|past|through|under|near|down|off|over)\z/
+      AROUND = /\A(?:round|around|along|across|past|through|under|near|down|off|over|up|out)\z/
       NEARER = /\A(?:right|just|even|only)\z/
       WHATEVER = /\A(?:something|anything|everything|someone|anyone|those|ones?|ours|mine|yours|theirs|whoever|whatever)\z/
       SAYS_IT = /\A(?:it|this|that)\z/

@@ -88,7 +88,7 @@ module Peony
           @strength = 0.9
           labels.map do |label, list|
             bodies = list.map { |n| text.span(n.span.from + n.span.text.match(/(?::|\s[–—])\s+/).end(0), n.span.to) }
-            made(label.strip, bodies.map(&:text).join("; "), list.map(&:span)).tap { |i| i.children = bodies.map { |s| item(s) } }
+            made(label.strip, bodies.map { |s| s.text.chomp(".") }.join("; "), list.map(&:span)).tap { |i| i.children = bodies.map { |s| item(s) } }
           end
         end
 

@@ -127,7 +127,7 @@ module Peony
           return place if place
           return before[ABOUT].to_s + text.string[couple.one.from...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
 
-          lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "")
+          lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "").sub(/(?<=\S)(?:, at|, with|,? (?:has|had|have|is|was|were|with|at))\z/i, "")
           return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
           text.string[span.from...couple.one.to].strip

@@ -22,7 +22,7 @@ module Peony
           return nil if events.size < 3
 
           sorted = events.map(&:sort)
-          rising = sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
+          rising = over_new_year?(sorted) ? 1.0 : sorted.each_cons(2).count { |a, b| a <= b }.to_f / (sorted.size - 1)
           share = events.size.to_f / units.size
           # Days of the week and dates are on no one scale.
           mixed = events.map { |e| moment_in(e.spans.first)&.kind }.compact.uniq.then { |kinds| kinds.size > 1 && kinds.include?(:weekday) }
@@ -31,6 +31,13 @@ module Peony
         end
 
         private
+
+        # "By 15 November ... In December ... January ... 2 March": no year is told, and the new one begins in the middle.
+        def over_new_year?(sorted)
+          falls = sorted.each_cons(2).select { |a, b| a > b }
+          months = sorted.max <= 1.01 ? falls.map { |pair| pair.map { |s| (s * 12) + 1 } } : falls
+          sorted.max < 13.1 && sorted.last < sorted.first && months.one? && months.first.first >= 9 && months.first.last < 6
+        end
 
         # "Thursday on Quill Radio: 18.00 news, 18.15 …": the day over a row of times is no event, and "practice is on Wednesdays at nine" is none among years.
         def without_frame(events)
@@ -134,6 +141,7 @@ module Peony
           return aged(span) unless moment
 
           title, detail = named(span, moment, without(span, moment))
+          detail = detail.to_s.delete_suffix(".")
           return nil if title.strip.empty?
 
           Item.new(title: title, detail: detail, spans: [span], date: moment.text.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment.sort,

@@ -9,7 +9,7 @@ module Peony
 
         NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
-        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|(?:in|by) the (?:first|second|third|fourth|fifth|sixth|last)(?=[,.;]| and\b)|when (?:i|we|he|she|they|it|(?:the|my|our|his|her|its) \w+) \w+(?: \w+)?|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the (?:week|day|month|year|weekend) of the \w+|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|(?:in|by) the (?:first|second|third|fourth|fifth|sixth|last)(?=[,.;]| and\b)|when (?:i|we|he|she|they|it|(?:the|my|our|his|her|its) \w+) [a-z]+(?: [a-z]+){0,2}|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
 
         # "At rest | it was 68", "after jogging | it went up to 134": when something was measured.
         LEAD = /\A(?:and |but |then )?((?:at|after|before|during|when|while) [^,.;\d]{2,40}?)(?=,? (?:it|he|she|they|we|i|there|his|her|its) )/i
@@ -23,7 +23,7 @@ module Peony
 
         TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
 
-        LED_IN = /\A(?:in|on|by|since|from|until|during|every)\s+/i
+        LED_IN = /\A(?:in|on|by|since(?! then)|from|until|during|every)\s+/i
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
@@ -149,6 +149,8 @@ module Peony
             to = stretch.from + match.end(0)
             dates << Moment.new(text: match[0], from: from, to: to) unless dates.any? { |d| from < d.to && d.from < to }
           end
+          # "Then 870 when the van came to Norrick"
+          dates = dates.reject { |d| d.text.match?(/\Athen\z/i) }.then { |others| others.size >= list.size ? others : dates }
           told = dates.select(&:sort)
           told.size >= list.size ? told.sort_by(&:from) : dates.sort_by(&:from)
         end
@@ -174,7 +176,7 @@ module Peony
         end
 
         def made_point(label, span, measure, sort)
-          told = label.sub(LED_IN, "")
+          told = label.sub(LED_IN, "").sub(/\A(when .+?) (?:to|in|at|on|of|from|with|and|the|an?)\z/i, '\1')
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
                    date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])
         end

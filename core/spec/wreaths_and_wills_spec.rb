@@ -105,6 +105,32 @@ RSpec.describe "Reading wreaths and wills" do
       expect(titles("trend", words).drop(1)).to eq(["The week after", "When the van came to Norrick", "The week of the fair", "Since then"])
     end
 
+    it "counts in rows what the heading names, and keeps all of them" do
+      words = "Boxes\n\n- Accounts: 84\n- Studio: 132\n- Sales: 51\n- Board: 12\n- Kitchen: 9, of which 7 are mugs\n"
+      items = read(words).items
+      expect(items.map { |i| [i.title, i.value] }).to eq([["Accounts", 84], ["Studio", 132], ["Sales", 51], ["Board", 12], ["Kitchen", 9]])
+      expect(read(words).findings.map(&:family)).not_to include("funnel")
+      expect(amounts(words).map(&:last).uniq).to eq(["boxes"])
+    end
+
+    it "takes a limit and the ends of a range for no value of their own" do
+      words = "In the yard we measured 41 decibels at seven in the morning and 58 at noon. When the school next door has its break it is 74. Above 65 nobody can telephone."
+      expect(found("trend", words).items.map(&:value)).to eq([41, 58, 74])
+      expect(found("ranking", "By bicycle it is 14 minutes from the station, by bus 11, and by car between 6 and 25.")).to be_nil
+    end
+
+    it "parts two measured together at the comma, not at what they are measured by" do
+      words = "At 10 cm below it was 4 tonnes a hectare and year, at 20 cm 9 tonnes, at 40 cm 21 and at 80 cm 38."
+      expect(told("relation", words)).to eq([["10 cm", 4], ["20 cm", 9], ["40 cm", 21], ["80 cm", 38]])
+    end
+
+    it "finds no mistake where more was set aside than was spent" do
+      words = "The movers want 18,600 euros, the electricians 11,300, and new desks come to 9,400. Paint, cake and the tree house are 2,700. Altogether we have %s."
+      expect(read(format(words, "set 45,000 aside")).queries).to eq([])
+      expect(read(format(words, "spent 45,000")).queries.size).to eq(1)
+      expect(read(format(words, "set 45,000 aside")).items.last.title).to eq("Paint, cake and the tree house")
+    end
+
     it "shows a large number that leads a line" do
       expect(read("4,312 people signed. That is more than have ever voted in a council election in this town.").best.family).to eq("headline")
     end
@@ -134,6 +160,11 @@ RSpec.describe "Reading wreaths and wills" do
       expect(name("Ask the members how it suited them for the first few weeks.", "cycle")).not_to end_with("how it")
     end
 
+    it "names a thing alone by itself, and a deed by what is to be done" do
+      expect(name("And sandwiches, since there is no shop for nine kilometres.")).to eq("Sandwiches")
+      expect(name("If nobody answers, climb over the gate at your own risk, as Pieter does.", "decision")).to eq("Climb over the gate")
+    end
+
     it "ends a sentence behind a short word" do
       expect(text("You are looked at before the screen is.\nNobody waits.").tokens.map(&:low)).to include("is", ".")
     end
@@ -145,83 +176,6 @@ RSpec.describe "Reading wreaths and wills" do
     it "names a share by what it is, not by what is said of it" do
       words = "Of what we find in the bins, 38 per cent is kitchen waste that belongs on the compost, 21 per cent packaging and 9 per cent glass. Only the rest is really rubbish."
       expect(titles("parts", words).first(3)).to eq(["Kitchen waste", "Packaging", "Glass"])
-    end
-  end
-
-  describe "sides, groups and ranks" do
-    it "names a share behind the colon that leads to it" do
-      words = "By my notebook: a third of it on doors, locks and lost keys. Radiators, another quarter. Ten per cent is finding out who did it. What's left I spend being asked where things are."
-      expect(titles("parts", words).first).to eq("Doors, locks and lost keys")
-    end
-
-    it "keeps all that stands in and beside brackets" do
-      tools = found("hierarchy", "In the tool library:\n- Wood: saws (hand, jig, band), planes, clamps\n- Metal: files, drills (bench, cordless)\n- Garden: spades, shears\n").items
-      rows = tools.map { |i| i.children.map { |c| [c.title, c.children.size] } }
-      expect(rows).to eq([[["Saws", 3], ["Planes", 0], ["Clamps", 0]], [["Files", 0], ["Drills", 2]], [["Spades", 0], ["Shears", 0]]])
-    end
-
-    it "takes entries that ask and answer for a decision" do
-      words = "Which form do I need?\n1. Are you moving within the town? Yes: the green one. No: go on.\n2. Are you coming from abroad? Yes: the blue one. No: the white one.\n"
-      expect(read(words).best.family).to eq("decision")
-    end
-
-    it "names each box by its two words, in whatever order it is told" do
-      words = "Likely and bad: ice on the ramp. Likely but harmless: paper cuts. Unlikely and bad is the gas bottle in the shed. Unlikely and harmless, and top of everyone's list, are wasps."
-      expect(found("quadrant", words).items.map { |i| [i.title, i.detail] }.last(2)).to eq([["Unlikely and bad", "the gas bottle in the shed"], ["Unlikely and harmless", "wasps"]])
-    end
-
-    it "tells of the two that the heading names" do
-      words = "Tasting van against tram posters\n\nThe posters reach everybody and ask nothing; people remember the dog on them. The van meets one in five hundred of them, " \
-              "but half of those take a bottle home. Per bottle the posters cost 7.63 euros and the van 4.23."
-      expect(read(words).items.map(&:title)).to eq(["Tram posters", "Tasting van"])
-    end
-
-    it "names two times of day as the heading does" do
-      words = "Morning or afternoon?\n\nIn the morning the water is clear and the bath is ours, but it is 19 degrees. In the afternoon it is 23, there are jellyfish, and people sit on the rail."
-      expect(read(words).items.map(&:title)).to eq(%w[Morning Afternoon])
-    end
-
-    it "leaves out who says it" do
-      words = "About the winter market people will never agree. It fills the inns at a dead time of year, says the landlord, and a town that sits at home forgets how to be one. " \
-              "Those on Chapel Row count the other things: the generator, the car parks, mulled wine on the doorstep."
-      expect(found("opposition", words).items.map { |i| i.children.size }).to eq([2, 3])
-    end
-
-    it "ends a round where more of the first would follow" do
-      words = "How a shop gets into it\n\nTakings are down, so Irma orders less. With less on the shelves people find fewer of the things they came for. " \
-              "They try the new place by the roundabout, and takings go down further."
-      expect(read(words).items.map(&:title)).to eq(["Takings are down", "Irma orders less", "Find fewer of the things", "They try the new place"])
-    end
-
-    it "sets what is said against what is true" do
-      bats = "What people say about bats, and what is true:\n- They fly into your hair. No: they hear a thread in the dark.\n- They drink blood. Ours eat midges.\n" \
-             "- They gnaw at the beams. They have no teeth for it."
-      expect(read(bats).best.family).to eq("opposition")
-      expect(read(bats).items.map { |i| [i.title, i.children.size] }).to eq([["What people say", 3], ["What is true", 3]])
-      expect(read(bats).items.last.children.first.title).to start_with("They hear a thread")
-    end
-
-    it "counts each order that forbids" do
-      words = "Look at the back row. Say one thing. Bring water. Don't read from the screen, don't apologise for the slides, and never begin with the weather."
-      expect(found("opposition", words).items.map { |i| i.children.size }).to eq([3, 3])
-    end
-
-    it "takes no announcement for a group" do
-      words = "Two bands share our cellar. The Low Tides play shanties; Brass Monday is eleven winds and far too loud. Both need a drummer, both use the same van, and Ilse sings in both."
-      expect(found("overlap", words).items.size).to eq(3)
-    end
-
-    it "puts those who work there below who looks after it" do
-      words = "The nursery is run by Tamsin Eck. She has two people who answer to her: Joris for the glasshouses and Fenna for the shop. " \
-              "In the glasshouses there are three growers and an apprentice. The shop has a cashier and a florist."
-      top = found("hierarchy", words).items
-      expect(top.map(&:title)).to eq(["Tamsin Eck"])
-      expect(top.first.children.map { |i| [i.title, i.children.size] }).to eq([["Joris for the glasshouses", 2], ["Fenna for the shop", 2]])
-    end
-
-    it "shows a vote as parts and as an order" do
-      words = "The results of the ice cream vote, 612 slips: poppy seed got 198, plum 154, burnt butter 131, sour cherry 88 and vanilla 41."
-      expect(read(words).findings.first(3).map(&:family)).to include("parts", "ranking")
     end
   end
 end

@@ -51,6 +51,12 @@ module Peony
       end
 
       # A total that its parts do not make.
+      # "Altogether we have set 45,000 aside": what may be spent need not be.
+      def set_aside?(text, quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence && sentence.text.match?(/\b(?:set|put|laid)\b.*\b(?:aside|by)\b|\b(?:saved|granted|budget)\b/i)
+      end
+
       def totals(text)
         text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 && whole?(text, t) }.map do |t|
           working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
@@ -62,6 +68,7 @@ module Peony
 
       # Whether the parts are said to be all there is; where they make more than the whole, it is enough that they are said to be of it.
       def whole?(text, total)
+        return false if total.sum < total.whole.value && set_aside?(text, total.whole.quantity)
         return true if text.all_words.match?(WHOLE) || text.all_words.match?(LEFT) || total.whole.quantity.from == total.whole.quantity.to
         return false if total.sum < total.whole.value
 

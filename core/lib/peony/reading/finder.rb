@@ -173,7 +173,11 @@ module Peony
       # @return [String] "four steps", "one step"
       def count(number, noun) = "#{number < COUNTS.size ? COUNTS[number] : number} #{number == 1 ? noun : Words.plural(noun)}"
 
-      def tidy(words) = Titles.cut(words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")).first
+      def tidy(words)
+        words = words.strip.sub(/\A[,;:–—(\s]+/, "").sub(/[\s,;:–—(.!?]+\z/, "")
+        # "Paint, cake and the tree house" is one.
+        words.match?(/\A[^,]+(?:, [^,]+)+,? and [^,]+\z/) && words.split.size <= Titles::MOST + 2 ? words : Titles.cut(words).first
+      end
 
       # The words of a stretch without a number.
       def without(span, quantity)

@@ -10,6 +10,7 @@ module Peony
       include HandedPairs
       include HandedPrices
       include HandedWords
+      include HandedColumns
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
@@ -115,30 +116,12 @@ module Peony
 
       def in_entry(quantity, last, entry)
         label = text.string[entry.span.from...quantity.from]
-        named = in_column(entry, label)
-        return named if named
-
-        head = headed(label)
+        head = by_head(entry, label)
         return head if head
-        return "" if column?(entry, label)
-        # "10 cm: 3": what stands behind the colon is measured otherwise.
-        return header[:named].to_s if last && last.from >= entry.span.from && label.match?(/\A#{Regexp.escape(last.text)}[^:\d]{0,12}:\s*\z/)
-        return last.unit if last && last.from >= entry.span.from
+        return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
-      end
-
-      # "Tram posters: Contacts 210,000, Bottles sold 1,900": each column counts what its head names.
-      def in_column(entry, label)
-        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){1,3})\s\z/, 1] or return nil
-        plural_in(head.downcase) if text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
-      end
-
-      # "Email: Spent 2,400, Orders 1,210": what is spent is no order.
-      def column?(entry, label)
-        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){0,4})\s\z/, 1]
-        head && head.split.none? { |word| Words.plural?(word) } && text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
       end
 
       # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.
@@ -164,12 +147,6 @@ module Peony
           { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
-      end
-
-      # "Films: Euros 42,000", "Ternby: Visitors 310": what the head of a column says right before the number.
-      def headed(label)
-        word = label[%r{[:,]\s+(?:[[:alpha:]]+ )?\(?([[:alpha:]%€£$²³/]+)\)?:?\s\z}, 1] or return nil
-        Units::CURRENCIES[word.downcase] || Units::MEASURES[word.downcase] || (word.downcase if Words.plural?(word.downcase) && word.match?(/\A[[:alpha:]]{3,}\z/))
       end
 
       def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low

@@ -12,7 +12,7 @@ module Peony
         bare = bare(text)
         return bare if bare.any?
 
-        all = Totals.in_one_coin(text.measures.reject { |m| (m.quantity.approximate && m.value < 3) || out_of?(text, m.quantity) || some_of?(text, m.quantity) })
+        all = Totals.in_one_coin(text.measures.reject { |m| apart?(text, m.quantity) })
         all = without_times(all)
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
@@ -22,8 +22,17 @@ module Peony
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
       end
 
+      # What stands in no row with others: few and rough, a limit, what could be had, part of another.
+      def apart?(text, quantity) = (quantity.approximate && quantity.value < 3) || limit?(text, quantity) || out_of?(text, quantity) || some_of?(text, quantity)
+
       # "Which flooded twice": how often is not what is ranked, unless all is told so.
       def without_times(list) = list.count { |m| m.unit == "times" } >= 3 ? list : list.reject { |m| m.unit == "times" }
+
+      # "Above 65 nobody can telephone", "between 6 and 25": no value of its own.
+      def limit?(text, quantity)
+        before = text.string[[0, quantity.from - 24].max...quantity.from]
+        before.match?(/(?:\A|[.!?] )(?:above|below|beyond) \z/i) || before.match?(/\bbetween \z/i) || before.match?(/\bbetween \d[\d.,]* and \z/i)
+      end
 
       # "8.4 points out of ten": what could be had is not set against what was.
       def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")
@@ -31,6 +40,9 @@ module Peony
       # "152, though two of those are only painted": part of a number that was told is not set against the others.
       def some_of?(text, quantity)
         before = text.string[[0, quantity.from - 18].max...quantity.from]
+        # "Kitchen: 9, of which 7 are mugs"
+        return true if before.match?(/,\s+of which (?:only |just )?\z/)
+
         Turned.some_of?(text, quantity) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
       end
 

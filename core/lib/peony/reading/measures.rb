@@ -72,6 +72,13 @@ module Peony
         first&.word? ? first.from : from
       end
 
+      # How little it is, and what leads to it: "Lund with 180, Ottoline, who started in January, 122", "and the children's juice, at 98 grams".
+      LIGHTLY = /\A(?:(?:only|just|about|nearly|almost|barely) )*\z/
+      LED_TO = /\A(?:(?:only|just|about|nearly|almost|barely) )*(?:(?:at|with) )?\z/
+
+      # Whether a thing is named between the last two breaks.
+      def named?(gap, breaks) = gap[breaks[-2].end(0)...breaks.last.begin(0)].match?(/\A(?:the|an?|our|my|his|her) |\A[[:upper:]]/)
+
       # "From Saltings 168, from Norrick 97, and from the ferry side, over the water, 63": where each is led by the same word, the next begins with it.
       # @return [Integer, nil] places behind the first number
       def led_again(text, one, gap)
@@ -103,7 +110,7 @@ module Peony
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
-        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(/\A(?:(?:only|just|about|nearly|almost|barely) )*(?:(?:at|with) )?\z/)
+        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(named?(gap, breaks) ? LED_TO : LIGHTLY)
         one.to + (strong || breaks.last).end(0)
       end
     end

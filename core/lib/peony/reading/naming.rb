@@ -71,9 +71,16 @@ module Peony
       def fit(text, span)
         text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
-          [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
+          [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, alone(span, all), all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
         end
       end
+
+      # "And sandwiches, since there is no shop": a thing alone, and why.
+      def alone(span, runs)
+        thing = span.text[ALONE, :thing] or return []
+        runs.select { |c| c.signs.key?(:thing) && c.text == thing }
+      end
+      ALONE = /\A(?:and |but |also )?(?:the |an? |some )?(?<thing>[[:alpha:]-]+(?: [[:alpha:]-]+){0,2}), (?:since|because|as|for|so that|which|who) /i
 
       # @return [Array<Candidate>] runs that can stand as a name
       def candidates(text, span)

@@ -54,8 +54,15 @@ module Peony
         lead = span.text[Words::LEADS].to_s.length if lead.zero?
         main = tokens.index { |t| t.from >= span.from + lead && Runs.word?(t) } || 0
         verb = (main...tokens.size).find { |i| tokens[i].finite? || (i == main && tokens[i].tag == "vb") }
-        { main: main, verb: verb, told: text.told?(span) || Runs.told?(tokens, main), words: tokens.map { |t| see(t) },
+        { main: main, verb: verb, told: text.told?(span) || Runs.told?(tokens, main) || (lead.positive? && bid?(main)), words: tokens.map { |t| see(t) },
           object: verb && ((verb + 1)...tokens.size).find { |i| tokens[i].noun? }, subject: verb && (main...verb).find { |i| tokens[i].noun? } }
+      end
+
+      # "If nobody answers, | climb over the gate": a deed without anybody who does it.
+      def bid?(main)
+        return false unless tokens[main].tag.match?(/\A(?:vb|vbp|nn)\z/) && Tokens.deed?(tokens[main].low) && %w[in rp].include?(tokens[main + 1]&.tag)
+
+        tokens.drop(main + 1).take_while { |t| Runs.word?(t) }.none?(&:finite?)
       end
 
       def see(token)

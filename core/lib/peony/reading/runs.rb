@@ -148,7 +148,7 @@ module Peony
       # "Once the gates swing open | you may wave", "when the gates are open | you steer in"
       def you_do?(index)
         following = tokens[index + 1]&.tag
-        (following == "md" && low(index - 1) != "what") || (tokens[index - 1].tag == "jj" && %w[vbp vbd vb].include?(following))
+        (following == "md" && low(index - 1) != "what") || ((tokens[index - 1].tag == "jj" || PARTICLES.include?(low(index - 1))) && %w[vbp vbd vb].include?(following))
       end
 
       def ends?(index)

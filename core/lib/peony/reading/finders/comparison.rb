@@ -124,7 +124,17 @@ module Peony
         # "Three glues": as many subjects as are announced.
         def of_announced
           number = text.all_words[/\b(three|four|five)(?: \w+){1,2}/, 1] or return nil
-          of_subjects.then { |items| items if items && items.size == Numbers.spelled(number) }
+          count = Numbers.spelled(number)
+          of_subjects.then { |items| items if items && items.size == count } || (each_sentence(count) if text.passage.heading.to_s.match?(/\b(?:three|four|five)\b/i))
+        end
+
+        # "Three plants and their tricks", and three sentences, each about another.
+        def each_sentence(count)
+          names = text.entries.empty? && text.sentences.size == count ? text.sentences.map { |s| Rivals.subject(text, s) } : []
+          return nil unless names.size == count && names.all? && names.uniq.size == count
+
+          @strength = 0.35
+          text.sentences.zip(names).map { |s, name| portrait([s]).tap { |i| i.title = Titles.capital(Rivals.called(text, s, name)) } }
         end
 
         # "While the bus is cheap and slow, the train is dear and quick."

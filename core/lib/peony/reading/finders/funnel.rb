@@ -20,7 +20,7 @@ module Peony
         def find
           stages = falling
           # Numbers that make up the first one exactly are its parts, however they fall.
-          return nil if stages.size < 3 || remainder?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 } || Totals.leaving(text, CountedParts::REST)
+          return nil if stages.size < 3 || remainder?(stages) || below_others?(stages) || text.totals.any? { |t| t.exact? && t.parts.size >= 3 } || Totals.leaving(text, CountedParts::REST)
 
           items = stages.map { |m| stage(m) } + [last_one(stages.last)].compact
           # "Orders 212", "Orders 97": a column of a table.
@@ -43,6 +43,9 @@ module Peony
           end
           rest.first && item(rest.first, value: 1, unit: stage.unit)
         end
+
+        # "Accounts: 84", "Studio: 132", "Sales: 51": rows of which a later one is the largest are no stages.
+        def below_others?(stages) = nodes.size >= 3 && text.entries.any? && nodes.first.span.to < stages.first.span.from && text.quantities_in(nodes.first.span).one?
 
         # The longest run of counts that only fall, from the largest on.
         def falling

@@ -29,6 +29,9 @@ module Peony
         # "minerals (quartz, ores)"
         GROUP = /(?<name>[^(),;]{2,40}?)\s*\((?<rest>[^()]+)\)/
 
+        # "Is not a computer": no part of anything.
+        NO_PART = /\A(?:is|are|was|were) not\b/i
+
         # "The Cole gathers the Ash Brook and the Mere Brook on its way": the two that an "and" joins.
         TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
@@ -224,6 +227,7 @@ module Peony
 
           @lead = text.sentences.first
           branches = text.sentences.map { |s| branch_of(s).tap { |b| b.children = two_in(s) if b.children.size < 2 } }.select { |b| b.children.size.between?(2, 8) }
+          branches.reject! { |b| b.children.any? { |c| c.spans.first.text.match?(NO_PART) } }
           return nil unless branches.size >= 2 && branches.size * 2 >= text.sentences.size
 
           @strength = 0.05

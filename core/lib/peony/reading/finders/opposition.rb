@@ -31,7 +31,7 @@ module Peony
         SAYS_WHO = /\A(?:says?|said|writes?|wrote|adds?|added|thinks?|thought) (?:[[:alpha:]'’-]+ ?){1,3}[,.]?\z/i
 
         # Who says something, and that it is said.
-        SPEAKER = /\A(?<who>[^,:;.]{2,32}?)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
+        SPEAKER = /\A(?<who>[^,:;.]{2,32}?)(?<!\bwho)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
 
         # "Members who are in favour | say"
         STAND = /\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i
@@ -236,7 +236,7 @@ module Peony
           told = speaker(sentence)
           parts = Series.in(text, sentence)
           parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
-          parts = parts.reject { |s| s.text.match?(SAYS_WHO) } if parts.size > 2
+          parts = parts.reject { |s| s.text.match?(SAYS_WHO) || s.text.match?(/\Awhich\b/) } if parts.size > 2
           (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
         end
 

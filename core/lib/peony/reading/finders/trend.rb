@@ -80,13 +80,18 @@ module Peony
           # "One should not read too much into four points": told of something else.
           moment = text.moments_in(point.span).first
           closing = point.span.from >= text.sentences.last.from || (point.span.from <= text.sentences.first.from && number&.value == 1)
+          return point_item(point) if number && Ladder.limit?(text, number)
+
           other = number && number.said && number.unit != @usual && moment.nil?
           # "We tested it on four days": how long, beside what was measured.
           aside = other && ((closing && !point.text.match?(LATER)) || (HandedOn::TIME.include?(number.unit) && !HandedOn::TIME.include?(@usual)))
           made = aside ? point_item(point) : valued(point)
           lead = moment&.text || point.text[LEAD, 1]
-          return made unless lead
+          lead ? led(made, moment, lead) : made
+        end
 
+        # Called by when it was.
+        def led(made, moment, lead)
           label = Titles.capital(lead.sub(LED_IN, ""))
           dated = moment.respond_to?(:sort) && made.value && @usual == made.unit
           made.date = label if dated
@@ -176,7 +181,7 @@ module Peony
         end
 
         def made_point(label, span, measure, sort)
-          told = label.sub(LED_IN, "").sub(/\A(when .+?) (?:to|in|at|on|of|from|with|and|the|an?)\z/i, '\1')
+          told = label.sub(LED_IN, "").sub(/\A(when .+?) (?:to|in|at|on|of|from|with|and|the|an?|has|had|is|was|it|its)\z/i, '\1')
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
                    date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])
         end

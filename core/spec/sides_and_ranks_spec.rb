@@ -47,6 +47,12 @@ RSpec.describe "Reading sides and ranks" do
     expect(read(words).items.map(&:title)).to eq(%w[Morning Afternoon])
   end
 
+  it "names boxes by two words that are joined in each" do
+    words = "The gardener sorts seedlings by two things, strength and looks. The strong and handsome are sold on Saturday. Those that are strong but plain go to the hedge. " \
+            "For the weak and pretty there's the windowsill. What is weak and plain besides is compost."
+    expect(titles("quadrant", words)).to eq(["Strong and handsome", "Strong but plain", "Weak and pretty", "Weak and plain"])
+  end
+
   it "leaves out who says it" do
     words = "About the winter market people will never agree. It fills the inns at a dead time of year, says the landlord, and a town that sits at home forgets how to be one. " \
             "Those on Chapel Row count the other things: the generator, the car parks, mulled wine on the doorstep."

@@ -131,6 +131,27 @@ RSpec.describe "Reading wreaths and wills" do
       expect(read(format(words, "set 45,000 aside")).items.last.title).to eq("Paint, cake and the tree house")
     end
 
+    it "keeps each share with what took it, told before it or behind it" do
+      fleece = "When a fleece has been washed you see how little of it was wool. Grease made up nearly a third of the weight, sweat 14 per cent, and 11 per cent was simply moor. " \
+               "The remaining 42 per cent can be spun."
+      expect(told("parts", fleece)).to eq([["Grease", 33.3], ["Sweat", 14], ["Moor", 11], ["Can be spun", 42]])
+    end
+
+    it "takes the first number of a row for its amount, and what it adds up to for no things" do
+      grant = "Where your 50,000 goes\n* 22,000 the well itself\n* 13,500 pipes\n* 8,500 two people, trained\n* 6,000 a pump\n"
+      expect(found("parts", grant).items.map { |i| [i.title, i.value, i.unit] }).to eq([["The well itself", 22_000, ""], ["Pipes", 13_500, ""], ["Two people, trained", 8500, ""], ["A pump", 6000, ""]])
+    end
+
+    it "takes so many in a class for a ratio" do
+      words = "In a class of 28 there are now, on average, five with hay fever."
+      expect(read(words).best.family).to eq("ratio")
+      expect(read(words).derived.map { |d| [d.value, d.unit] }).to include([17.9, "%"])
+    end
+
+    it "measures no pulse in flights of stairs" do
+      expect(amounts("Ola's pulse: 62 lying, 71 standing, 118 after one flight of stairs, 96 two minutes later.").first).to eq([62, ""])
+    end
+
     it "shows a large number that leads a line" do
       expect(read("4,312 people signed. That is more than have ever voted in a council election in this town.").best.family).to eq("headline")
     end

@@ -20,7 +20,7 @@ module Peony
       def beheaded?(first, last)
         verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
         # "Those who pay and are | nice get cake", "a boat that comes down the | canal sounds its horn"
-        return true if (tokens[first].tag == "jj" && verb == first + 1 && low(first - 1).match?(Things::BE)) || told_of?(first)
+        return true if (verb == first + 1 && of_being?(first)) || told_of?(first)
         return false unless (first...verb).any? { |i| tokens[i].noun? }
         # "Something that | keeps you warm"
         return false if verb > first + 1 && low(verb - 1).match?(RELATIVE)
@@ -30,6 +30,13 @@ module Peony
         return true if from&.positive? && tokens[from - 1].tag == "md"
 
         from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
+      end
+
+      # "are | nice", "the strong and | handsome"
+      def of_being?(first)
+        return false unless tokens[first].tag == "jj"
+
+        low(first - 1).match?(Things::BE) || (first > 1 && tokens[first - 1].tag == "cc" && tokens[first - 2].tag == "jj")
       end
 
       # Whether a word stands in what is told of a thing before it: "a boat that comes down the canal".

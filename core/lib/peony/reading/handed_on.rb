@@ -11,6 +11,7 @@ module Peony
       include HandedPrices
       include HandedWords
       include HandedColumns
+      include HandedPlurals
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
@@ -21,11 +22,8 @@ module Peony
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
-      BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
-      MONTHS = %w[months years weeks days nights].freeze
-      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
 
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
       def self.passing?(text, quantity)
@@ -99,7 +97,7 @@ module Peony
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
-        return "" if marked?(quantity) || @bare.any? { |q| q.equal?(quantity) }
+        return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
 
         told = sold_or_said(quantity, before, last) || led_by(quantity, before, last)
         return told if told
@@ -135,19 +133,6 @@ module Peony
       end
 
       def passing?(quantity) = self.class.passing?(text, quantity)
-
-      # What the heading and the words before the list count.
-      def header
-        @header ||= begin
-          # "What people bring": not they are counted.
-          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(/\bfrom (?:the )?[[:alpha:]]+s\b/i, "")
-          named = words.match(NAMED)
-          tokens = Tokens.of(words)
-          tokens = tokens.reject { |t| VAGUE.include?(t.low) || t.low == @left }
-          { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
-            tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
-        end
-      end
 
       def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
 
@@ -203,29 +188,6 @@ module Peony
         gap = text.string[last.to...quantity.from]
         gap.scan(/[.!?]\s/).size <= 1 && gap.length < 160
       end
-
-      # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
-      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !VAGUE.include?(token.low)
-
-      # "Membership over the years: 2019 310, 2020 288"
-      def over_time?(token) = TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)
-
-      # "Below 5 euros": what is paid there is not what is counted elsewhere.
-      def paid_in?(token) = Units::CURRENCIES.key?(token.low) && text.string[0...token.from].match?(/\d \z/)
-
-      # The plural that the sentence, or else the first line, is about.
-      def series_unit(quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !from_where?(t) } || text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !counted_later?(t, sentence) && !from_where?(t) }
-        noun&.low || header[:plural].to_s
-      end
-
-      # "From the villages along the dyke 84": where they come from is not what they are.
-      def from_where?(token) = text.string[[0, token.from - 9].max...token.from].match?(/\bfrom (?:the )?\z/i)
-
-      # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
-      def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }
 
       # One passage writes a unit in one way: "20 m" and "ninety metres" are both m.
       def shorten

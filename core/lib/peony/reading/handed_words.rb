@@ -24,12 +24,27 @@ module Peony
       # "Hall 900, band 1,200, printing 340, drinks 760. That makes 3,200 euros in all.": bare numbers that make a sum are of its kind.
       def summed
         bare = @list.select { |q| q.unit.empty? }
-        return unless bare.size > 2 && (text.all_words.match?(ALTOGETHER) || (rows = rows?(bare)))
+        rows = bare.size > 2 && rows?(bare) ? bare : leading
+        bare = rows if rows.size > 2
+        return unless bare.size > 2 && (rows.size > 2 || text.all_words.match?(ALTOGETHER))
 
         sum = bare.sum(&:value)
-        wholes = rows ? text.heading_quantities + @list.select { |q| q.said && q.from < bare.first.from } : @list.select { |q| q.said && measured?(q) }
-        whole = wholes.find { |q| q.unit != "%" && (q.value - sum).abs < 0.01 }
-        bare.each { |q| q.unit = whole.unit } if whole
+        whole = wholes(bare, rows).find { |q| q.unit != "%" && (q.value - sum).abs < 0.01 } or return
+        bare.each { |q| q.unit = whole.unit }
+        # Amounts of nothing that is told stay so.
+        @summed = bare if whole.unit.empty?
+      end
+
+      # Among what the whole may be: above rows whatever is told there, else what is measured.
+      def wholes(bare, rows)
+        return @list.select { |q| q.said && measured?(q) } if rows.size < 3
+
+        text.heading_quantities + @list.select { |q| (q.said || bare.equal?(leading)) && q.from < bare.first.from }
+      end
+
+      # "22,000 the well itself", "13,500 pipes": rows that each begin with their number.
+      def leading
+        @leading ||= text.entries.map { |e| @list.find { |q| q.from == e.span.from } }.then { |found| found.any? && found.all? ? found : [] }
       end
 
       def measured?(quantity) = Units.money?(quantity.unit) || Units::MEASURES.value?(quantity.unit)

@@ -28,7 +28,7 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) }
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -40,6 +40,13 @@ module Peony
       def again?(text, quantity)
         text.string[[0, quantity.from - 6].max...quantity.from].match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
           text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
+      end
+
+      # "8,500 two people, trained": a row that begins with its number names what it is for.
+      def in_name?(text, quantity, stretch)
+        return false unless text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
+
+        quantity.from > stretch.from && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
       end
 
       # "250 are over sixty", "those over 65 pay 29": the age tells who they are.

@@ -142,6 +142,8 @@ module Peony
 
       # "One bottle in three": neither number became another.
       def of_ratio?(text, quantity)
+        return true if Ratios.among(text).any? { |r| [r.part, r.whole].any? { |q| q.equal?(quantity) } }
+
         Ratios.direct(text).any? { |r| !r.goal && [r.part, r.whole].any? { |q| q.equal?(quantity) } && text.string[r.part.to...r.whole.from].match?(/\A [[:alpha:]-]+ in \z/) }
       end
 

@@ -28,7 +28,7 @@ module Peony
       def of(text) = text.once(:ratios) { found(text) }
 
       def found(text)
-        said = (direct(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + among(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -45,6 +45,15 @@ module Peony
 
           strict = gap.match?(STRICT) || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
+        end
+      end
+
+      # "In a class of 28 there are now, on average, five with hay fever"
+      def among(text)
+        text.quantities.each_cons(2).filter_map do |a, b|
+          next unless b.value < a.value && b.value.positive? && text.string[[0, a.from - 30].max...a.from].match?(/\b(?:in|out of|of) (?:an?|every|each|our|the) [[:alpha:]]+ of \z/i)
+
+          Ratio.new(part: b, whole: a, goal: false) if text.string[a.to...b.from].match?(/\A (?:there (?:are|is|were|was)|we have)\b[^.;:]{0,30}\z/i)
         end
       end
 

@@ -57,7 +57,7 @@ module Peony
 
       def all
         tokens.each_index.select { |first| begins?(first) }.flat_map do |first|
-          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !broken?(first, last) }
+          reach(first).filter_map { |last| [first, last] if ends?(last) && says?(first, last) && !nothing?(first, last) && !broken?(first, last) }
         end
       end
 
@@ -71,6 +71,9 @@ module Peony
       def part_of_thing?(index) = tokens[index].noun? || describing?(index)
       # Words that are one on paper: "do" and "n't".
       def joined?(index) = word?(index - 1) && tokens[index - 1].to == tokens[index].from
+
+      # Nothing, by itself, names nothing.
+      def nothing?(first, last) = first == last && low(first).match?(/\A(?:nothing|something|everything|anything)\z/) && tokens.size > 3
 
       def begins?(index)
         return false if !word?(index) || joined?(index) || tokens[index].text.start_with?("'", "’")

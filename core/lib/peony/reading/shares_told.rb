@@ -23,7 +23,8 @@ module Peony
       def said_again?(rough, exact)
         return false if rough.text.match?(/\d|per ?cent/) || !exact.text.match?(/\d/) || exact.from - rough.to >= 40
 
-        (rough.value - exact.value).abs <= roughly(rough) && !led_on?(exact)
+        further = exact.value - rough.value
+        further.between?(*roughly(rough)) && !led_on?(exact)
       end
 
       # "A quarter through the roof, 20 % | through windows": of another thing.
@@ -36,8 +37,14 @@ module Peony
         Ratios.in_hundred(text, text.quantities_in(sentence).reject { |q| share?(q) })
       end
 
-      # "More than half of it, 58 per cent" is further off than "a good half, 52 %".
-      def roughly(quantity) = text.string[[0, quantity.from - 12].max...quantity.from].match?(/\b(?:more than|less than|over|nearly|almost|under) \z/i) ? 20 : 6
+      # "More than half of it, 58 per cent", "nearly a third, 31 %": how far below and above what is said roughly the exact number may lie.
+      def roughly(quantity)
+        case text.string[[0, quantity.from - 12].max...quantity.from]
+        when /\b(?:more than|over) \z/i then [0, 20]
+        when /\b(?:less than|nearly|almost|under) \z/i then [-12, 0]
+        else [-6, 6]
+        end
+      end
     end
   end
 end

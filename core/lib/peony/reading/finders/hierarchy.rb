@@ -261,6 +261,7 @@ module Peony
           parts = Series.in(text, span)
           made = item(span)
           parts = Series.split(text.span(span.from + span.text.index(": ") + 2, span.to)) if parts.empty? && span.text.match?(/: \S.* and /)
+          parts = parts.reject { |s| s.text.match?(/\A(?:which|who|that)\b/) }
           made.children = by_post(parts) if parts.any?
           made.children = Sentences.clauses(span, /,\s+(?:and\s+|or\s+)?|\s+(?:and|or)\s+/).drop(1).map { |s| item(s) } if made.children.empty?
           made

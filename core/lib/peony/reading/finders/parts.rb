@@ -134,6 +134,9 @@ module Peony
         # "Of every pound that comes in, 46 pence goes on wages": what is parted stands in front.
         def whole_leads?(sentence, shares) = shares.size == 1 && sentence.text[0...(shares[0].from - sentence.from)].match?(/\A(?:out )?(?:of|from) (?:every|each|the|all|our)\b[^,]*,\s*\z/i)
 
+        # "Grease made up nearly | a third", and then "sweat | 14 per cent"
+        def gapped?(words, share) = words.size.between?(1, 3) && words.all?(&:noun) && !text.string[share.to, 12].to_s.match?(/\A (?:was|were|is|are|of)\b/)
+
         # "By my notebook: a third of it on doors": what leads up to a colon names no share.
         def announced?(sentence, shares) = sentence.text[0...(shares[0].from - sentence.from)].match?(/:\s+(?:about |nearly |almost |some )?\z/)
 
@@ -141,6 +144,9 @@ module Peony
         def eaten?(sentence, shares, index)
           from = index.zero? ? sentence.from : after_comma(shares[index - 1].to, shares[index].from)
           words = text.tokens_in(text.span(from, shares[index].from))
+          return gapped?(words, shares[index]) if index.positive? && eaten?(sentence, shares, index - 1)
+
+          words = words[0..-2] while words.size > 2 && words.last.tag.match?(/\A(?:rb|rp|jjr)/)
           words.size.between?(2, 6) && %w[vbd vbn].include?(words.last.tag) && words[0..-2].any?(&:noun?) && words[0..-2].none?(&:finite?)
         end
 
@@ -174,6 +180,7 @@ module Peony
           words = smooth(text.string[start...share.from])
           words = smooth(text.string[shares[index - 1].to...share.from]) if words.empty? && index.positive?
           behind = smooth(text.string[share.to...sentence.to])
+          words = behind if words.match?(/\A(?:the |those |all )?(?:remaining|others?|rest|last)\z/i)
           words = behind if words.split.empty? || (shares.size == 1 && words.split.size < 2 && !behind.empty?)
           ending = shares[index + 1] ? after_comma(share.to, shares[index + 1].from) : sentence.to
           build(words, share, text.span(start, [share.to, ending].max))

@@ -21,6 +21,9 @@ module Peony
 
         PAIR = /\A(?<name>[[:alpha:]-]+(?:,| and| but) [[:alpha:]-]+)(?::|(?:, [^,:]+,)? (?:is|are|was|were)) (?<rest>\S.*)\z/m
 
+        # Joined words are tried in so many ways.
+        MOST_TRIED = 60
+
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
@@ -79,10 +82,26 @@ module Peony
         # "Likely and bad: ice on the ramp. ... Unlikely and harmless, and top of everyone's list, are wasps": two words each, and what is so.
         def of_pairs
           rows = text.sentences.filter_map { |s| (m = s.text.match(PAIR)) && [s, m] }
-          return nil unless rows.size == 4 && crossed?(rows.map { |_, m| "#{m[:name]}:" })
+          return of_joined unless rows.size == 4 && crossed?(rows.map { |_, m| "#{m[:name]}:" })
 
           @strength = 0.95
           rows.map { |s, m| made(m[:name], m[:rest].sub(/[.;,]+\z/, ""), [s]) }
+        end
+
+        # "The strong and handsome are sold. Those that are strong but plain go to the hedge. ...": two words joined in each of four, crossed.
+        def of_joined
+          told = text.sentences.map { |s| [s, s.text.scan(/\b([[:lower:]]{3,}) (and|but) ([[:lower:]]{3,})\b/)] }.reject { |_, joined| joined.empty? }
+          four = told.combination(4).lazy.flat_map { |rows| rows.map(&:last).then { |first, *others| first.product(*others) }.map { |pairs| rows.map(&:first).zip(pairs) } }.first(MOST_TRIED)
+                     .find { |rows| two_by_two?(rows.map { |_, (a, _, b)| [a, b] }) }
+          return nil unless four
+
+          @strength = 0.85
+          four.map { |s, words| made(words.join(" "), s.text.chomp("."), [s]) }
+        end
+
+        # "Strong and handsome", "strong but plain", "weak and pretty", "weak and plain": in other words as well.
+        def two_by_two?(pairs)
+          pairs.group_by(&:first).values.then { |groups| groups.map(&:size) == [2, 2] && groups.all? { |list| list.uniq.size == 2 } } && pairs.map(&:last).uniq.size < 4
         end
 
         def told_by_axes

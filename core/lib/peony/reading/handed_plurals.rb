@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The plural that a bare number counts, when neither its label nor the numbers around it tell: what the sentence, the heading or the passage is about. Part of {HandedOn}.
+    module HandedPlurals
+      BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
+      MONTHS = %w[months years weeks days nights hours minutes seconds].freeze
+      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+      # "From the villages", "one flight of stairs": not they are counted.
+      NOT_THEY = /\bfrom (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b/i
+
+      private
+
+      # What the heading and the words before the list count.
+      def header
+        @header ||= begin
+          # "What people bring": not they are counted.
+          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(NOT_THEY, "")
+          named = words.match(NAMED)
+          tokens = Tokens.of(words)
+          tokens = tokens.reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left }
+          { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
+            tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
+        end
+      end
+
+      # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
+      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low)
+
+      # "Membership over the years: 2019 310, 2020 288"
+      def over_time?(token) = HandedOn::TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)
+
+      # "Below 5 euros": what is paid there is not what is counted elsewhere.
+      def paid_in?(token) = Units::CURRENCIES.key?(token.low) && text.string[0...token.from].match?(/\d \z/)
+
+      # The plural that the sentence, or else the first line, is about.
+      def series_unit(quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
+        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !not_they?(t) }
+        noun ||= text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !not_they?(t) && !counted_later?(t, sentence) }
+        noun&.low || header[:plural].to_s
+      end
+
+      # Where they come from is not what they are, and how long it took is not what is measured.
+      def not_they?(token)
+        @not_they ||= text.string.match?(NOT_THEY) ? text.string.enum_for(:scan, NOT_THEY).map { Regexp.last_match.then { |m| m.begin(0)...m.end(0) } } : []
+        @not_they.any? { |range| range.cover?(token.from) }
+      end
+
+      # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
+      def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }
+    end
+  end
+end

@@ -148,8 +148,8 @@ module Peony
         told if told.any?
       end
 
-      # "£3.20, or £2.90" are no change.
-      def apart(pairs) = pairs.reject { |pair| Pairs.choice?(self, pair) }
+      # "£3.20, or £2.90" are no change, nor are five of a class of 28.
+      def apart(pairs) = pairs.reject { |pair| Pairs.choice?(self, pair) || Pairs.of_ratio?(self, pair.one) }
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)

@@ -36,6 +36,9 @@ module Peony
       # @return [String] changes when the words change
       def digest = Digest::SHA256.hexdigest(text)[0, 16]
 
+      # @return [String] the same for passages that are read alike: by heading, blocks and words; asked for again and again, so kept
+      def key = @key ||= Digest::SHA256.digest([heading, part?, *blocks.flat_map { |b| [b.id, b.type, b.level, b.ordered, b.text] }].join("\0"))
+
       # @param from [Integer] characters of the passage
       # @param to [Integer]
       # @return [Array<Hash>] {"block", "start", "end"} in characters of each block

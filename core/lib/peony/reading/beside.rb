@@ -16,8 +16,9 @@ module Peony
       AHEAD = 2
       # Seconds to wait for the other process once nothing is left to do here.
       PATIENCE = 30
-      # A text of all kinds.
+      # A text of all kinds, and how often it is read: what is called often enough is compiled, here and in the other process (docs/decisions/0028).
       WARM = File.join(ASSETS, "reading", "warm.md")
+      ROUNDS = 2
 
       @lock = Mutex.new
 
@@ -39,7 +40,8 @@ module Peony
       # @return [void]
       def ready
         @lock.synchronize do
-          Passages.of(Notes.parse(File.read(WARM), ".md")).each { |passage| Reading.of(passage).findings.each(&:named) }
+          warm = Passages.of(Notes.parse(File.read(WARM), ".md"))
+          ROUNDS.times { warm.each { |passage| Reading.of(passage).findings.each(&:named) } }
           # Words and weights are walked now, in place of in the middle of a page that somebody waits for (0.2 s).
           GC.start
           reader if able?

@@ -38,7 +38,7 @@ module Peony
       # What is left of a sum is worked out, for it is a part like the others.
       def with_rest
         total = Totals.leaving(text, REST)
-        clauses = total ? text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?|\s+and\s+(?=#{REST})/) } : []
+        clauses = total ? text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?|\s+and\s+(?=#{REST})/o) } : []
         clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
         return nil unless clause
 

@@ -74,11 +74,15 @@ module Peony
 
       # Whether a title names nothing: "Is", "Followed".
       def bare?(item)
-        # "Do: stop early": a label names itself.
-        return false if item.title.match?(/\A(?:against|in favou?r|do|do not|don['’]t)\z/i) || item.spans.first.text.match?(/\A#{Regexp.escape(item.title)}\s*(?::|\s[–—]|\z)/i)
-
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
-        words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
+        bare = words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
+        bare && !label?(item)
+      end
+
+      # "Do: stop early": a label names itself.
+      def label?(item)
+        told = item.spans.first.text
+        item.title.match?(/\A(?:against|in favou?r|do|do not|don['’]t)\z/i) || (told[0, item.title.length].casecmp?(item.title) && told[item.title.length..].match?(/\A(?:\s*:|\s+[–—]|\s*\z)/))
       end
 
       # Beside its number an item does not say that it "got", "took" or "is" it.

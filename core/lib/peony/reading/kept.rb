@@ -20,7 +20,7 @@ module Peony
       # @param passages [Array<Notes::Passage>]
       # @return [Array<Result>] in the same order
       def all(passages)
-        keys = passages.map { |p| key(p) }
+        keys = passages.map(&:key)
         known = @lock.synchronize { @kept.slice(*keys) }
         missing = keys.zip(passages).to_h.reject { |key, _| known.key?(key) }
         fresh = missing.keys.zip(Beside.of(missing.values)).to_h
@@ -32,8 +32,6 @@ module Peony
         end
         keys.map { |key| known[key] || fresh[key] }
       end
-
-      def key(passage) = [passage.heading, passage.part?, passage.blocks.map { |b| [b.id, b.type, b.level, b.ordered, b.text] }]
     end
   end
 end

@@ -68,7 +68,7 @@ module Peony
       # "Joris for the glasshouses": what is in the glasshouses stands below Joris.
       def looks_after?(node, span)
         name = span.text.downcase.sub(RankWords::ARTICLE, "").sub(/\W+\z/, "")
-        node.above && name.length > 3 && node.name.text.downcase.match?(/ (?:for|in charge of|over) (?:the |our )?#{Regexp.escape(name)}\z/)
+        node.above && name.length > 3 && node.name.text.downcase.then { |held| held.end_with?(" #{name}") && held.delete_suffix(name).match?(/ (?:for|in charge of|over) (?:the |our )?\z/) }
       end
 
       # @return [Node] one that stands nowhere yet

@@ -38,8 +38,10 @@ module Peony
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)
-          head = span.text.match(/\A\s*(?:(?:and|but|from|the|an?)\s+)*#{Regexp.escape(title)}/i)
-          (head ? head.post_match.sub(/,\s+[£€$]?\d[\d.,]*\s*\z/, "") : Titles.capital(span.text.strip)).sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+          words = span.text.sub(/\A\s*(?:(?:and|but|from|the|an?)\s+)*/i, "")
+          words = span.text unless words[0, title.length].casecmp?(title)
+          head = words[0, title.length].casecmp?(title)
+          (head ? words[title.length..].sub(/,\s+[£€$]?\d[\d.,]*\s*\z/, "") : Titles.capital(span.text.strip)).sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
         end
       end
     end

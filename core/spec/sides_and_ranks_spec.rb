@@ -53,6 +53,17 @@ RSpec.describe "Reading sides and ranks" do
     expect(titles("quadrant", words)).to eq(["Strong and handsome", "Strong but plain", "Weak and pretty", "Weak and plain"])
   end
 
+  it "takes teams for the parts, and who leads them for none" do
+    words = "The agency has two departments. Design is led by Aylin Sand and consists of three designers and a photographer. Text is led by Bruno Tell, with two writers and a proofreader."
+    expect(found("hierarchy", words).items.map { |i| [i.title, i.children.size] }).to eq([["Design", 2], ["Text", 2]])
+  end
+
+  it "leaves an introduction out before two who disagree" do
+    words = "Our survey on working from home could not have been clearer. Its friends save an hour on the train, work in peace and eat better. " \
+            "Those who would rather come in miss the talk at the coffee machine and have no door to close."
+    expect(found("opposition", words).items.first.detail).to start_with("Its friends save")
+  end
+
   it "leaves out who says it" do
     words = "About the winter market people will never agree. It fills the inns at a dead time of year, says the landlord, and a town that sits at home forgets how to be one. " \
             "Those on Chapel Row count the other things: the generator, the car parks, mulled wine on the doorstep."

@@ -149,6 +149,22 @@ RSpec.describe "Reading wreaths and wills" do
       expect(read(words).derived.map { |d| [d.value, d.unit] }).to include([17.9, "%"])
     end
 
+    it "ranks on one scale, each by its name whatever is told of it" do
+      words = "Who has the longest way to school? Tilde travels for 70 minutes. Oskar needs 45. For Mina it's half an hour on the bus, and Ben, " \
+              "who lives over the bakery, is here in four minutes and always late."
+      expect(told("ranking", words)).to eq([["Tilde", 70], ["Oskar", 45], ["Mina", 30], ["Ben", 4]])
+      expect(found("ranking", words).items.map(&:unit).uniq).to eq(["minutes"])
+    end
+
+    it "counts what the words before a list say in brackets" do
+      words = "Best sellers, first half of the year (pieces)\n1. Folding spoon: 4,120\n2. Lamp with a clip: 3,870\n3. Tin for tea: 2,950\n"
+      expect(amounts(words).map(&:last).uniq).to eq(["pieces"])
+    end
+
+    it "calls what is reached so far by what it is to be" do
+      expect(titles("ratio", "We set out to plant 1,000 trees this spring. As of today it's 640. Who has a spade?")).to eq(["Trees"])
+    end
+
     it "measures no pulse in flights of stairs" do
       expect(amounts("Ola's pulse: 62 lying, 71 standing, 118 after one flight of stairs, 96 two minutes later.").first).to eq([62, ""])
     end
@@ -175,6 +191,7 @@ RSpec.describe "Reading wreaths and wills" do
 
     it "gives no name whose verb speaks of something else" do
       expect(name("A boat that comes down the canal sounds its horn at the white post.", "sequence")).to eq("Sounds its horn")
+      expect(name("Higher up it cools and becomes clouds, which the wind drives over the land.", "cycle")).not_to include("Wind")
       expect(name("Upstairs the chess players have the tower room.", "hub")).to eq("Chess players")
       expect(name("Once the lower gates swing open you may wave.", "sequence")).to eq("Lower gates swing open")
       expect(name("On top of that people feed the ducks, and what they leave sinks.", "cause")).to eq("People feed the ducks")

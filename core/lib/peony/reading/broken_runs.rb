@@ -14,11 +14,11 @@ module Peony
 
       private
 
-      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last)
+      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last) || (last > first && of_which?(first))
 
       # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
       def beheaded?(first, last)
-        verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i].tag == "vb" && tokens[i - 1].noun?) } or return false
+        verb = ((first + 1)..last).find { |i| tokens[i].finite? || (tokens[i - 1].noun? && (tokens[i].tag == "vb" || low(i).match?(Runs::COMES))) } or return false
         # "Those who pay and are | nice get cake", "a boat that comes down the | canal sounds its horn"
         return true if (verb == first + 1 && of_being?(first)) || told_of?(first)
         return false unless (first...verb).any? { |i| tokens[i].noun? }
@@ -30,6 +30,12 @@ module Peony
         return true if from&.positive? && tokens[from - 1].tag == "md"
 
         from.nil? || first > from + (Words::ARTICLES.include?(low(from)) ? 1 : 0)
+      end
+
+      # "Clouds, which the | wind drives over the land"
+      def of_which?(first)
+        which = Words::ARTICLES.include?(low(first - 1)) ? first - 2 : first - 1
+        which.positive? && low(which) == "which"
       end
 
       # "are | nice", "the strong and | handsome"

@@ -17,10 +17,10 @@ module Peony
         @header ||= begin
           # "What people bring": not they are counted.
           words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(NOT_THEY, "")
-          named = words.match(NAMED)
+          named = words.match(/\(()([[:lower:]]{3,}s)\)/) || words.match(NAMED)
           tokens = Tokens.of(words)
           tokens = tokens.reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left }
-          { named: named && (named[1] || named[2] || named[3])&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
+          { named: named && named.captures.compact.reject(&:empty?).first&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
             tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
         end
       end

@@ -83,6 +83,9 @@ module Peony
       LIGHTLY = /\A(?:(?:only|just|about|nearly|almost|barely) )*\z/
       LED_TO = /\A(?:(?:only|just|about|nearly|almost|barely) )*(?:(?:at|with) )?\z/
 
+      # "On the bus, and | Ben, who lives over the bakery, is here in"
+      TOLD_OF = /(?:[,;.]|\band)\s+(?:and\s+|but\s+)?(?<name>[[:upper:]][[:alpha:]'’-]*(?: [[:upper:]][[:alpha:]'’-]*){0,2}), (?:who|which|whose) [^,;.]{3,60}, [^,;.]{0,24}\z/
+
       # Whether a thing is named between the last two breaks.
       def named?(gap, breaks) = gap[breaks[-2].end(0)...breaks.last.begin(0)].match?(/\A(?:the|an?|our|my|his|her) |\A[[:upper:]]/)
 
@@ -99,6 +102,9 @@ module Peony
         gap = text.string[one.to...two.from]
         led = led_again(text, one, gap)
         return one.to + led if led
+
+        told_of = gap.match(TOLD_OF)
+        return one.to + told_of.begin(:name) if told_of
 
         breaks = []
         going_on = []

@@ -30,6 +30,7 @@ module Peony
         bottom: /#{LEAD}(?:right )?at the (?:very )?bottom(?: of [^,]{3,40}?)?,? (?:is|are|was|were|stands?|stood|comes?|came|there (?:is|are|was|were)) (?<low>.+)\z/im,
         reporting: /#{LEAD}(?:reporting|answering) to (?<up>[^,]{2,40}),\s+(?<rest>(?<low>#{NAME})(?:\s+(?:is|are|was|were|has|have)\b.*)?)\z/im,
         under: /#{LEAD}(?:directly )?(?:under|below|beneath|(?:reporting|answering) to) (?<up>#{NAME}),? #{THERE}\s+(?<low>.+)\z/im,
+        team: /#{LEAD}(?<up>#{NAME}) (?:is|are|was|were) (?:led|run|headed|managed|directed) by [^,;]{2,40}?(?: and (?:consists? of|has|is made up of)|, (?:with|who has|which has)) (?<low>.+)\z/im,
         led: /#{LEAD}(?<low>#{NAME}) (?:is|are|was|were) (?:all )?(?:led|run|headed|chaired|managed|directed|supervised|commanded|governed|looked after) by (?<up>[^,;:]{2,40})(?:, .*)?\z/im,
         in: /#{LEAD}(?:in|on|among) (?:the )?(?<up>#{NAME}),? (?:there (?:is|are|was|were)|(?:sit|stand|are|come|belong|live)s?|(?:we|you)(?: will)? find|we have) (?<low>.+)\z/im,
         to: /#{LEAD}to (?<up>#{NAME}) belong(?:s|ed)? (?<low>.+)\z/im,

@@ -65,6 +65,9 @@ module Peony
 
       # The statements of a sentence: behind a semicolon, and behind a comma or "and" where another one begins.
       def parts(sentence)
+        # "Design is led by Aylin Sand and consists of three designers" tells one thing.
+        return [sentence] if sentence.text.match?(RankWords::FORMS[:team])
+
         Sentences.clauses(sentence, /;\s+(?:and |but |while )?/).flat_map do |clause|
           # "Production | and sales report to her": where nothing was said yet, the "and" joins things.
           @text.clauses(clause, RankWords::ANOTHER) { |before, _| before.text.match?(RankWords::SAYS) }.flat_map { |s| Sentences.clauses(s, RankWords::AS_WELL) }

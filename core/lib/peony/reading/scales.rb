@@ -18,6 +18,18 @@ module Peony
       # @return [Boolean] whether amounts in the two units can be compared
       def alike?(one, two) = one == two || (OF.key?(one) && OF[one].first == OF[two]&.first)
 
+      # @param items [Array<#value, #unit>] amounts, changed in place: those that measure the same as most of them are told in the unit of most
+      # @return [void]
+      def level(items)
+        usual = items.filter_map(&:unit).tally.max_by(&:last)&.first
+        items.each do |i|
+          next if i.value.nil? || i.unit == usual || !OF.key?(i.unit) || !alike?(i.unit, usual)
+
+          i.value = Numbers.plain((i.value * OF[i.unit].last / OF[usual].last.to_f).round(3))
+          i.unit = usual
+        end
+      end
+
       # @param one [Quantity]
       # @param two [Quantity]
       # @return [Array<Quantity>] both in the smaller of their units, where these measure the same; else as they are

@@ -24,6 +24,8 @@ module Peony
         ].freeze
         TWO = /\b(?:two (?:schools|camps|sides|views|minds|parties|opinions|answers|kinds|sorts)|divides?|divided|disagree\w*|(?:cannot|never|hardly|do not) agree|argu\w+|split over|depends whom you ask)\b/i
         FOR = /\Afor (?:[[:lower:]]+ ){1,3}?(?:there|speaks?)\b|\b(?:love|(?:those|people|many|some|members) who (?:want|support|favou?r|like|agree|are for|back)|gains?|you should(?! not)|begin with|be sure to|make sure|remember to|always|spoke (?:up )?for|would (?:save|bring|spare)|welcome[sd]?|friends|supporters|advocates|those keen|in favou?r|yes, say|for it|liked|arguments for|easy to list|good|in the old|pros?|on the one|one side|speaks for|party argued|argue(?:d|s)? (?:that|for)|praise|advantages?|before|they stop|do fill|do)\b/i
+        FRIENDS = /\A(?:its|the|their) (?:friends|supporters|fans|advocates|defenders)\b|\A(?:those|people|some|many) who\b|\Asome\b/i
+        OTHERS = /\A(?:those|people|others|the others|its (?:critics|enemies|opponents)|critics|opponents)\b/i
         TURN = /\A(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must|may|can) not|you (?:shouldn|mustn)['’]t|it (?:does not|doesn['’]t|should not|must not)|(?:he|she|they|you|it) (?:loses?|lost|gives? up)|since then|ever since|what (?:i|we|they|people) (?:do not|don['’]t|hate|miss)|it would also (?:cost|spoil|ruin|mean losing)|to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|do not\b|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must) not|would(?:n['’]t| not) (?:have|hear of) it|have none of it|spoke against|(?:don['’]t|do not) (?:love|like)|would also (?:cost|spoil|ruin)|less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|do not|but those)\b/i
 
@@ -154,6 +156,8 @@ module Peony
 
           list = text.sentences
           list = list.drop(1) if list.size > 2 && list.first.text.match?(TWO)
+          # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
+          list = list.drop(1) if list.size == 3 && list[1].text.match?(FRIENDS) && list[2].text.match?(OTHERS)
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
@@ -207,6 +211,8 @@ module Peony
 
         # The sentence in which the other side begins.
         def turn(list)
+          return 1 if list.size == 2 && list[0].text.match?(FRIENDS) && list[1].text.match?(OTHERS)
+
           (1...list.size).find { |i| list[i].text.match?(TURN) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
         end
 

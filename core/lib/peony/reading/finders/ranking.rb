@@ -15,6 +15,9 @@ module Peony
           items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list)) }
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
+          # "Oskar needs 45 minutes. For Mina it's half an hour"
+          Scales.level(items)
+
           # "Umbrellas 131, gloves 88": gloves are no umbrellas.
           items.each { |i| i.unit = "" } if items.map(&:unit).uniq.one? && Units.counted?(list.first.unit) && items.first.title.casecmp?(list.first.unit)
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)

@@ -7,6 +7,8 @@ module Peony
       class Ratio < Finder
         family "ratio"
 
+        ONLY_SO_FAR = /\A(?:as of |so far|until now|by now|today|now|at the moment|it['’]s|we['’]re|we are|we have)\b/i
+
         def find
           # "18 of 144 write with the left hand. That is one in eight": said twice, shown once.
           items = Ratios.of(text).uniq { |r| (r.part.value.to_f / r.whole.value).round(3) }.map { |r| ratio(r) }
@@ -23,6 +25,8 @@ module Peony
           spans = spans(part, whole)
           span = own(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole)
           title = title(span, part, whole)
+          # "As of today it's 640", of 1,000 trees
+          title = whole.unit if found.goal && title.match?(ONLY_SO_FAR) && Units.counted?(whole.unit)
           Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
                    value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])

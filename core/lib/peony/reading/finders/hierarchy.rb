@@ -6,6 +6,7 @@ module Peony
       # A whole with parts that have parts; who reports to whom; kinds and sub-kinds.
       class Hierarchy < Finder
         include Reporting
+        include InBrackets
 
         family "hierarchy"
 
@@ -25,9 +26,6 @@ module Peony
         # Made once: a pattern with another in it is costly to make.
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
-
-        # "minerals (quartz, ores)"
-        GROUP = /(?<name>[^(),;]{2,40}?)\s*\((?<rest>[^()]+)\)/
 
         # "Is not a computer": no part of anything.
         NO_PART = /\A(?:is|are|was|were) not\b/i
@@ -81,56 +79,6 @@ module Peony
 
           @strength = 0.4
           items
-        end
-
-        def bracketed
-          rows = text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+\)/) }
-          rows.count { |s| s.text.match?(/\([^)]+,[^)]+\)/) } >= 2 ? rows : []
-        end
-
-        # "Ground floor: minerals (quartz, ores), fossils (ferns, fish)": parts with parts of their own.
-        def grouped(span)
-          label = span.text.match(/\A(?<name>[^:(]{2,48}):\s+/) or return nil
-          at = label.end(0)
-          groups = []
-          while (match = span.text.match(GROUP, at))
-            at = match.end(0)
-            groups << %i[name rest].map { |part| text.span(span.from + match.begin(part), span.from + match.end(part)) }
-          end
-          return nil if groups.size < 2
-
-          made(label[:name].strip, "", [span]).tap do |i|
-            i.children = groups.map { |name, rest| item(text.span(name.from + name.text[/\A\s*(?:and\s+)?/].length, name.to)).tap { |c| c.children = Series.split(rest).map { |s| item(s) } } }
-          end
-        end
-
-        # "Wood: saws (hand, jig, band), planes, clamps": some of the parts have parts of their own.
-        def with_kinds(span)
-          label = span.text.match(/\A(?<name>[^:(]{2,48}):\s+(?=[^,]*(?:\(|,))/) or return nil
-          return nil unless span.text.match?(/\([^()]+,[^()]+\)/)
-
-          parts = Sentences.clauses(text.span(span.from + label.end(0), span.to), /,\s+(?:and\s+)?(?![^()]*\))/)
-          return nil if parts.size < 2
-
-          made(label[:name].strip, "", [span]).tap do |i|
-            i.children = parts.map do |part|
-              own = part.text.match(/\A(?<name>[^()]+?)\s*\((?<rest>[^()]+)\)/) or next item(part)
-              item(text.span(part.from, part.from + own.end(:name))).tap { |c| c.children = Series.split(text.span(part.from + own.begin(:rest), part.from + own.end(:rest))).map { |s| item(s) } }
-            end
-          end
-        end
-
-        def branch(span)
-          told = grouped(span) || with_kinds(span)
-          return told if told
-
-          match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)
-          return item(span) unless match
-
-          # "Top: sweet (jam, honey, syrup)": what stands in brackets is below.
-          inner = match[:rest].index(/(?<=\()[^()]+,[^()]+\z/) || 0
-          body = text.span(span.from + match.begin(:rest) + inner, span.from + match.end(:rest))
-          made(match[:name].strip, "", [span]).tap { |i| i.children = Series.split(body).map { |s| item(s) } }
         end
 
         # "The abbot ruled the prior; the prior ruled cellarer, sacrist and infirmarer": who stands under one stands over others.

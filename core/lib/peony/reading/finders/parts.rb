@@ -144,7 +144,7 @@ module Peony
         def eaten?(sentence, shares, index)
           from = index.zero? ? sentence.from : after_comma(shares[index - 1].to, shares[index].from)
           words = text.tokens_in(text.span(from, shares[index].from))
-          return gapped?(words, shares[index]) if index.positive? && eaten?(sentence, shares, index - 1)
+          return true if index.positive? && gapped?(words, shares[index]) && eaten?(sentence, shares, index - 1)
 
           words = words[0..-2] while words.size > 2 && words.last.tag.match?(/\A(?:rb|rp|jjr)/)
           words.size.between?(2, 6) && %w[vbd vbn].include?(words.last.tag) && words[0..-2].any?(&:noun?) && words[0..-2].none?(&:finite?)

@@ -40,6 +40,7 @@ RSpec.describe "Reading sides and ranks" do
     words = "Tasting van against tram posters\n\nThe posters reach everybody and ask nothing; people remember the dog on them. The van meets one in five hundred of them, " \
             "but half of those take a bottle home. Per bottle the posters cost 7.63 euros and the van 4.23."
     expect(read(words).items.map(&:title)).to eq(["Tram posters", "Tasting van"])
+    expect(read(words).items.map { |item| item.aspects.assoc("price") }).to eq([["price", "7.63 euros"], ["price", "4.23"]])
   end
 
   it "names two times of day as the heading does" do

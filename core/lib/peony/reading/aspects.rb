@@ -26,6 +26,31 @@ module Peony
         end.uniq(&:first)
       end
 
+      # "Per bottle the posters cost 7.63 euros and the van 4.23": what one sentence tells of two goes to each of them.
+      # @param items [Array<Item>] two, changed in place
+      # @return [Array<Item>] the same
+      def of_both(items)
+        names = items.map { |i| i.title.split.last.downcase.delete_suffix("s") }
+        further = text.sentences.reject { |s| items.flat_map(&:spans).any? { |held| held.from < s.to && s.from < held.to } }
+        further.each do |s|
+          one, two, *more = text.quantities_in(s)
+          next unless two && more.empty? && one.unit == two.unit && names.uniq.size == 2
+
+          gap = text.string[one.to...two.from]
+          joint = gap.match(/,?\s+(?:and|but|while)\s+/) or next
+          first = [0, 1].find { |k| text.string[s.from...one.from].downcase.include?(names[k]) && gap.downcase.include?(names[1 - k]) && !gap.downcase.include?(names[k]) } or next
+          add_told(items[first], one, text.span(s.from, one.to + joint.begin(0)))
+          add_told(items[1 - first], two, text.span(one.to + joint.end(0), s.to))
+        end
+        items
+      end
+
+      def add_told(item, quantity, span)
+        item.aspects |= [[unit_name(quantity, span), quantity.text]]
+        item.detail = [item.detail, Titles.capital(span.text)].reject(&:empty?).join(" ")
+        item.spans += [span]
+      end
+
       # "One option is", "if one lamp fails": a single thing is no amount.
       def single?(quantity) = quantity.text.match?(/\Aone\b/i) && Units.counted?(quantity.unit)
 

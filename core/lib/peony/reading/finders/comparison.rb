@@ -148,7 +148,8 @@ module Peony
           return nil if sides.nil? || (sides.size == 2 && sides.any? { |s| s.spans.one? && row?(s.spans.first) })
 
           @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0) + (Rivals.of_one_kind?(sides) ? 0.2 : 0)
-          sides.zip(in_full(sides.map(&:name))).map { |side, name| portrait(side.spans).tap { |i| i.title = Titles.capital(name) } }
+          told = sides.zip(in_full(sides.map(&:name))).map { |side, name| portrait(side.spans).tap { |i| i.title = Titles.capital(name) } }
+          told.size == 2 ? of_both(told) : told
         end
 
         # "The old pool ... The new one": a new pool.

@@ -30,7 +30,7 @@ module Peony
         # "Two rivals. Meadow costs 2.29": what is counted comes whole.
         return true if quantity.text.match?(/\d\.\d\d\z/) && (last.nil? || Units.counted?(last.unit)) && before.match?(PRICE)
 
-        return true if quantity.text.match?(/\d\.\d\d\z/) && text.string.scan(SELLING).size > 1
+        return true if quantity.text.match?(/\d\.\d\d\z/) && (@selling ||= text.string.scan(SELLING).size) > 1
 
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end

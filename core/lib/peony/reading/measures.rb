@@ -44,9 +44,9 @@ module Peony
 
       # "8,500 two people, trained": a row that begins with its number names what it is for.
       def in_name?(text, quantity, stretch)
-        return false unless text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
+        return false unless quantity.from.between?(stretch.from + 2, stretch.from + 14) && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
 
-        quantity.from > stretch.from && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
+        text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
       end
 
       # "250 are over sixty", "those over 65 pay 29": the age tells who they are.

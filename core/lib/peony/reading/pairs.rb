@@ -141,10 +141,13 @@ module Peony
       end
 
       # "One bottle in three": neither number became another.
-      def of_ratio?(text, quantity)
-        return true if Ratios.among(text).any? { |r| [r.part, r.whole].any? { |q| q.equal?(quantity) } }
+      def of_ratio?(text, quantity) = in_ratios(text).any? { |q| q.equal?(quantity) }
 
-        Ratios.direct(text).any? { |r| !r.goal && [r.part, r.whole].any? { |q| q.equal?(quantity) } && text.string[r.part.to...r.whole.from].match?(/\A [[:alpha:]-]+ in \z/) }
+      def in_ratios(text)
+        text.once(:in_ratios) do
+          told = Ratios.direct(text).select { |r| !r.goal && text.string[r.part.to...r.whole.from].match?(/\A [[:alpha:]-]+ in \z/) }
+          (told + Ratios.among(text)).flat_map { |r| [r.part, r.whole] }
+        end
       end
 
       # "Since the two desks were put together": what was done, not how much it became.

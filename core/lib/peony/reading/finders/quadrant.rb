@@ -21,9 +21,6 @@ module Peony
 
         PAIR = /\A(?<name>[[:alpha:]-]+(?:,| and| but) [[:alpha:]-]+)(?::|(?:, [^,:]+,)? (?:is|are|was|were)) (?<rest>\S.*)\z/m
 
-        # Joined words are tried in so many ways.
-        MOST_TRIED = 60
-
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
@@ -90,8 +87,8 @@ module Peony
 
         # "The strong and handsome are sold. Those that are strong but plain go to the hedge. ...": two words joined in each of four, crossed.
         def of_joined
-          told = text.sentences.map { |s| [s, s.text.scan(/\b([[:lower:]]{3,}) (and|but) ([[:lower:]]{3,})\b/)] }.reject { |_, joined| joined.empty? }
-          four = told.combination(4).lazy.flat_map { |rows| rows.map(&:last).then { |first, *others| first.product(*others) }.map { |pairs| rows.map(&:first).zip(pairs) } }.first(MOST_TRIED)
+          told = text.sentences.map { |s| [s, s.text.scan(/\b([[:lower:]]{3,}) (and|but) ([[:lower:]]{3,})\b/).first(2)] }.reject { |_, joined| joined.empty? }.first(6)
+          four = told.combination(4).lazy.flat_map { |rows| rows.map(&:last).then { |first, *others| first.product(*others) }.map { |pairs| rows.map(&:first).zip(pairs) } }
                      .find { |rows| two_by_two?(rows.map { |_, (a, _, b)| [a, b] }) }
           return nil unless four
 

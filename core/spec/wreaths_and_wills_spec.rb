@@ -79,6 +79,29 @@ RSpec.describe "Reading wreaths and wills" do
       expect(Peony::Reading.of(passage).quantities.map(&:unit).uniq).to eq(%w[contacts bottles])
     end
 
+    it "knows the rows of a table in a piece, which keeps no grid" do
+      words = "## Where people met us\n\n| Place | Contacts | Bottles sold |\n|---|---|---|\n| Tram posters | 210,000 | 1,900 |\n| Tasting van | 8,400 | 2,650 |\n| Film | 96,000 | 740 |\n"
+      piece = Peony::Piece.new(Peony::Piece.blank(title: "x").data.merge("notes" => Peony::Notes.parse(words, ".md").blocks.map(&:to_h)))
+      reading = Peony::Reading.of(Peony::Reading::Passages.of(piece.notes).first)
+      expect(reading.quantities.map(&:unit).uniq).to eq(%w[contacts bottles])
+      expect(reading.items.map { |i| i.aspects.map(&:first) }.uniq).to eq([["Contacts", "Bottles sold"]])
+    end
+
+    it "reads a price by itself as one, and measures nothing against another row" do
+      expect(amounts("4.40 euros")).to eq([[4.4, "EUR"]])
+      rows = "What changed\n- People who know the label: 31 % then, 47 % now\n- Shops that stock us: 22, now 36\n- Average price: 3.90 euros, now 4.40 euros\n"
+      items = read(rows).items.map { |i| i.to_h.slice(:title, :detail, :value, :unit).transform_keys(&:to_s).merge("aspects" => i.aspects) }
+      draw = ->(list) { Peony::Paint::SVG.fragment(Peony::Figures.draw("before-after", list, house: Peony::Style.fetch("Dome"), width: 900, height: 700).nodes) }
+      expect(draw[items]).to include("+64\u2009%", "+13\u2009%")
+      items[2]["aspects"] = [%w[before nothing], %w[after more]]
+      expect { draw[items] }.to raise_error(/two values/)
+    end
+
+    it "draws stages that are counted in times and in people on one scale" do
+      words = "The film was started 96,000 times. 41,000 people watched it to the end, 9,300 went on to the shop page, and 740 bottles were bought there."
+      expect(Peony::Figures::Proposals.for(read(words), family: "funnel").map(&:form).first(4)).to include("narrowing-bands")
+    end
+
     it "takes what is sold for so much for a price, whatever else is measured" do
       words = "The dry cider has 4 grams of sugar a litre and sells for 5.20. The medium, with 18 grams, goes for 4.60. The sweet has 42 and costs 3.90, " \
               "and the children's juice, at 98 grams, is 2.80."

@@ -16,9 +16,12 @@ module Peony
 
       # @return [Array<Change>]
       def changes
-        @changes ||= items.map { |item| told(item) }.then { |list| list.all? ? list : steps }
+        @changes ||= items.map { |item| told(item) }.then { |list| list.all? ? list : one_by_one(list) }
                           .tap { |list| refuse("There are no two values to compare.") if list.empty? }
       end
+
+      # No item that tells its own two values is measured against the first.
+      def one_by_one(list) = list.any? && items.count { |i| i.aspects.size >= 2 } > 1 ? refuse("Not every item tells two values.") : steps
 
       def told(item)
         pair = item.aspects.map(&:last).first(2)

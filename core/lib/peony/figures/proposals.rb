@@ -68,9 +68,9 @@ module Peony
 
       def one_scale?(facts) = SCALED.include?(facts.family) && facts.needs.include?(:value)
 
-      # "4,212 guests" and "86 %" on one scale would say that one is fifty times the other.
+      # "4,212 guests" and "86 %" on one scale would say that one is fifty times the other; how often something was done is a count like others.
       def of_many_kinds?(items)
-        items.filter_map { |item| item["value"] && item["unit"] }.reject(&:empty?).map { |unit| Reading::Units.counted?(unit) ? "count" : unit }.uniq.size > 1
+        items.filter_map { |item| item["value"] && item["unit"] }.reject(&:empty?).map { |unit| Reading::Units.counted?(unit) || unit == "times" ? "count" : unit }.uniq.size > 1
       end
 
       # The first six differ: no more than four of one family and two of one arrangement, where there are others.

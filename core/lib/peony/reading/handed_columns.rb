@@ -12,10 +12,10 @@ module Peony
       private
 
       # @return [String, nil] what the number behind a label measures or counts, "" for nothing that is told
-      def by_head(entry, label)
+      def by_head(label)
         return counted_above if counted_above && label.match?(/\A[^:\d]+:\s*\z/)
 
-        in_column(entry, label) || headed(label) || ("" if column?(entry, label))
+        in_column(label) || headed(label) || ("" if column?(label))
       end
 
       # "10 cm: 3": what stands behind the colon is measured otherwise.
@@ -30,15 +30,15 @@ module Peony
       end
 
       # "Tram posters: Contacts 210,000, Bottles sold 1,900": each column counts what its head names.
-      def in_column(entry, label)
+      def in_column(label)
         head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){1,3})\s\z/, 1] or return nil
-        plural_in(head.downcase) if text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
+        plural_in(head.downcase) if text.table?
       end
 
       # "Email: Spent 2,400, Orders 1,210": what is spent is no order.
-      def column?(entry, label)
+      def column?(label)
         head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){0,4})\s\z/, 1]
-        head && head.split.none? { |word| Words.plural?(word) } && text.stretches.any? { |s| s.from == entry.span.from && s.block.table }
+        head && head.split.none? { |word| Words.plural?(word) } && text.table?
       end
 
       # "Films: Euros 42,000", "Ternby: Visitors 310": what the head of a column says right before the number.

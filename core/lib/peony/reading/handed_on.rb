@@ -114,7 +114,7 @@ module Peony
 
       def in_entry(quantity, last, entry)
         label = text.string[entry.span.from...quantity.from]
-        head = by_head(entry, label)
+        head = by_head(label)
         return head if head
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 

@@ -90,7 +90,7 @@ module Peony
         chances = given(chances, NONE, "headline") if families.include?("headline") && striking?(text)
         chances = given(chances, "opposition", "decision") if families.include?("decision") && asked_each?(text)
         chances = given(chances, "list", "sequence") if families.include?("sequence") && numbered_orders?(text)
-        chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.stretches.any? { |s| s.block.table }
+        chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.table?
         chances
       end
 

@@ -93,6 +93,13 @@ module Peony
       # @param family [String] read as which family
       def points(family = "list") = once([:points, family]) { Points.of(self, family) }
 
+      # What a document brought is kept without its grid: there the rows are known by the heads that come again in each.
+      # @return [Boolean] whether the entries are the rows of a table: "Tram posters: Contacts 210,000, Bottles sold 1,900"
+      def table?
+        once(:table) { stretches.any? { |s| s.block.table } || (entries.size > 1 && entries.map { |e| e.span.text.scan(HEADS) }.then { |heads| heads.first.size > 1 && heads.uniq.one? }) }
+      end
+      HEADS = /[:,]\s+([[:upper:]][[:alpha:]]+(?: [[:lower:]]+)*) (?=[£€$+−-]?\d)/
+
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }
 

@@ -56,7 +56,7 @@ module Peony
 
         # Things in the lines of a table, told in words: the heads of its columns are the aspects.
         def in_table(items)
-          _, columns = Crossed.table(text, nodes) if text.stretches.any? { |s| s.block.table }
+          _, columns = Crossed.table(text, nodes) if text.table?
           items.each_with_index { |item, i| item.aspects = columns.map { |c| [c.name, c.values[i]] } } if columns
         end
 

@@ -141,7 +141,7 @@ module Peony
           return aged(span) unless moment
 
           title, detail = named(span, moment, without(span, moment))
-          detail = detail.to_s.delete_suffix(".")
+          detail = detail.to_s.sub(/[\s.,;:]+\z/, "")
           return nil if title.strip.empty?
 
           Item.new(title: title, detail: detail, spans: [span], date: moment.text.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment.sort,

@@ -65,6 +65,12 @@ RSpec.describe "Reading sides and ranks" do
     expect(found("opposition", words).items.first.detail).to start_with("Its friends save")
   end
 
+  it "sets what to do against what not to do, though each is an order" do
+    words = "Writing to customers\n- Do say what happens next\n- Do use their name, once\n- Don't begin with an excuse\n- Don't send it on Friday at five\n"
+    expect(read(words).best.family).to eq("opposition")
+    expect(read(words).items.map { |i| i.children.size }).to eq([2, 2])
+  end
+
   it "leaves out who says it" do
     words = "About the winter market people will never agree. It fills the inns at a dead time of year, says the landlord, and a town that sits at home forgets how to be one. " \
             "Those on Chapel Row count the other things: the generator, the car parks, mulled wine on the doorstep."

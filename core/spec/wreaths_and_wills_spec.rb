@@ -89,6 +89,8 @@ RSpec.describe "Reading wreaths and wills" do
 
     it "reads a price by itself as one, and measures nothing against another row" do
       expect(amounts("4.40 euros")).to eq([[4.4, "EUR"]])
+      cups = "What we asked for a cup and how many we sold\n- 1.50 euros: 210 cups\n- 2.00 euros: 180 cups\n- 2.50 euros: 120 cups\n- 3.00 euros: 60 cups\n"
+      expect([read(cups).best.family, amounts(cups).size]).to eq(["relation", 8])
       rows = "What changed\n- People who know the label: 31 % then, 47 % now\n- Shops that stock us: 22, now 36\n- Average price: 3.90 euros, now 4.40 euros\n"
       items = read(rows).items.map { |i| i.to_h.slice(:title, :detail, :value, :unit).transform_keys(&:to_s).merge("aspects" => i.aspects) }
       draw = ->(list) { Peony::Paint::SVG.fragment(Peony::Figures.draw("before-after", list, house: Peony::Style.fetch("Dome"), width: 900, height: 700).nodes) }

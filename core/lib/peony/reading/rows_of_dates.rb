@@ -5,7 +5,7 @@ module Peony
     # What tells a moment only in a row of its like, or among others of its kind: "Mon 4,000, Tue 6,500", "We load till 8".
     module RowsOfDates
       # "6.30 stalls go up; 9.00 gates": in a row of them that rises a number with two digits behind its point is a time.
-      HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes)[[:alpha:]])/
+      HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes|euros?|pounds?|dollars?|pence|cents)[[:alpha:]])/
 
       # Among clock times: "From 19.20 teachers can be found in their rooms."
       DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/

@@ -89,9 +89,16 @@ module Peony
         chances = of_rows(text, findings, chances)
         chances = given(chances, NONE, "headline") if families.include?("headline") && striking?(text)
         chances = given(chances, "opposition", "decision") if families.include?("decision") && asked_each?(text)
+        chances = given(chances, "sequence", "opposition") if families.include?("opposition") && orders_and_bans?(text)
         chances = given(chances, "list", "sequence") if families.include?("sequence") && numbered_orders?(text)
         chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.table?
         chances
+      end
+
+      # "Do say what happens next. Don't begin with 'unfortunately'.": entries that are all led by "do" or "don't".
+      def orders_and_bans?(text)
+        led = text.entries.size > 2 && text.entries.map { |e| e.span.text[/\A(?:please )?(do not|don['’]t|never|do|always)\b/i, 1]&.downcase }
+        led && led.all? && led.any? { |word| word.match?(/\A(?:do|always)\z/) } && led.any? { |word| word.match?(/not|n['’]t|never/) }
       end
 
       # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.

@@ -190,6 +190,11 @@ RSpec.describe "Reading wreaths and wills" do
       expect(titles("ratio", "We set out to plant 1,000 trees this spring. As of today it's 640. Who has a spade?")).to eq(["Trees"])
     end
 
+    it "takes the shops that something went to for no part of it" do
+      words = "Of the 640 jars we filled, 250 were sold at the gate, 180 went to the three shops and 95 to the brewery. The other 115 were eaten by beekeepers."
+      expect(told("parts", words).map(&:last)).to eq([250, 180, 95, 115])
+    end
+
     it "measures no pulse in flights of stairs" do
       expect(amounts("Ola's pulse: 62 lying, 71 standing, 118 after one flight of stairs, 96 two minutes later.").first).to eq([62, ""])
     end

@@ -37,6 +37,8 @@ module Peony
 
       def besides?(text, measure)
         from, to = measure.quantity.to_h.values_at(:from, :to)
+        # "180 went to the three shops": how many there are of those is no part.
+        return true if measure.value <= 12 && text.string[[0, from - 12].max...from].match?(/\b(?:to|by|from|in|at|for|with) (?:the|our|all|its|their) \z/i)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
         measure.sentence.from.positive? && (measure.sentence.text.match?(BEFORE) || measure.sentence.text.match?(FELL) || of_those?(text, measure.sentence))

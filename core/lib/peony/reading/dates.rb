@@ -30,7 +30,10 @@ module Peony
 
       DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
-      AHEAD = "(?:(?:(?:Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun|#{DAY}),? |(?:[Tt]he )?[Ww]eek (?:of|from|beginning) )(?:the )?)?".freeze
+      SHORT_DAY = "(?:Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)"
+      # What is paid or measured is no time of day.
+      AMOUNTS = "euros?|pounds?|dollars?|pence|cents|litres|metres|tonnes"
+      AHEAD = "(?:(?:(?:#{SHORT_DAY}|#{DAY}),? |(?:[Tt]he )?[Ww]eek (?:of|from|beginning) )(?:the )?)?".freeze
 
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, :year, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
@@ -69,7 +72,7 @@ module Peony
           PRICED.match?(m.pre_match) ? nil : clock(m[1], m[2], nil)
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
-        /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})(?! (?:euros?|pounds?|dollars?|pence|cents|litres|metres|tonnes|points|per)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
+        /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})(?! (?:#{AMOUNTS}|points|per)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, :half_day, ->(m) { clock(m[1], 0, m[2]) }],
         /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],

@@ -8,6 +8,7 @@ module Peony
       NEXT_NOT = /[,;]\s+(?:and\s+|or\s+)?(?=(?:do not|don['’]t|never|avoid)\b)/i
       # What is not to be done.
       NOT_TO = /\A(?:please |but |and )?(?:do not|don['’]t|never|avoid)\b/i
+      TO_DO = /\A(?:please )?(?:do|always)\b/i
       DO_NOT = /\A(?:please |but |and )?(do not|don['’]t)\b/i
 
       # "What people say about bats, and what is true:", and "No: they hear a thread in the dark".

@@ -9,13 +9,18 @@ module Peony
       # What is told by these is measured, or told in money, and not counted.
       MEASURED = /\A(?:prices|costs|fees|fares|rates|wages|salaries|earnings|spendings|savings|expenses|temperatures|lengths|heights|widths|depths|weights|distances|ages|sizes|speeds|odds|details|times|hours|dates|terms|contacts)\z/
 
+      # "Tram posters: Contacts 210,000, Bottles sold 1,900": the head of the column, right before its number.
+      COLUMN = /[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){0,4})\s\z/
+
       private
 
       # @return [String, nil] what the number behind a label measures or counts, "" for nothing that is told
       def by_head(label)
         return counted_above if counted_above && label.match?(/\A[^:\d]+:\s*\z/)
 
-        in_column(label) || headed(label) || ("" if column?(label))
+        head = label[COLUMN, 1] if text.table?
+        # "Bottles sold 1,900" counts bottles; what is "Spent 2,400" is no order.
+        (plural_in(head.downcase) if head&.include?(" ")) || headed(label) || ("" if head && head.split.none? { |word| Words.plural?(word) })
       end
 
       # "10 cm: 3": what stands behind the colon is measured otherwise.
@@ -27,18 +32,6 @@ module Peony
 
         word = text.passage.heading.to_s[COUNTED_ABOVE, 1].to_s.downcase
         @counted_above = Words.plural?(word) && !HandedOn::VAGUE.include?(word) && !word.match?(MEASURED) ? word : false
-      end
-
-      # "Tram posters: Contacts 210,000, Bottles sold 1,900": each column counts what its head names.
-      def in_column(label)
-        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){1,3})\s\z/, 1] or return nil
-        plural_in(head.downcase) if text.table?
-      end
-
-      # "Email: Spent 2,400, Orders 1,210": what is spent is no order.
-      def column?(label)
-        head = label[/[:,]\s+([[:upper:]][[:lower:]]+(?: [[:lower:]]+){0,4})\s\z/, 1]
-        head && head.split.none? { |word| Words.plural?(word) } && text.table?
       end
 
       # "Films: Euros 42,000", "Ternby: Visitors 310": what the head of a column says right before the number.

@@ -8,8 +8,8 @@ module Peony
 
       # "Honey bee or wild bee?", "Old boathouse and new boathouse": the heading names them in a few words.
       def named_above(items)
-        names = text.passage.heading.to_s.match(/\A(?:the )?(?<one>[^?:,]{2,24}?) (?:or|and|against|versus|vs\.?) (?:the )?(?<other>[^?:,]{2,24})\??\z/i)&.captures or return
-        return if names.any? { |name| name.match?(/\b(?:and|or)\b|\A(?:on|in|at|by|with|for|from)\b/i) } || names.map { |name| name.split.size }.uniq.size > 1
+        names = text.headed_two
+        return if names.empty? || names.any? { |name| name.match?(/\b(?:and|or)\b|\A(?:on|in|at|by|with|for|from)\b/i) } || names.map { |name| name.split.size }.uniq.size > 1
 
         pairs = [names, names.reverse].map { |order| items.zip(order) }.find { |list| list.all? { |item, name| named_so?(name.downcase, item.title.downcase) || opens?(item, name) } }
         pairs&.each { |item, name| item.title = Titles.capital(name) unless name.downcase.delete_suffix("s") == item.title.downcase }

@@ -42,7 +42,7 @@ module Peony
 
       # "Tasting van against tram posters": the heading names the two, and nothing else is told of by itself.
       def of_heading(text, heads)
-        named = text.passage.heading.to_s.match(TWO)&.captures.to_a
+        named = text.headed_two
         last = named.map { |name| name.downcase[/[[:alpha:]'’-]+\z/].to_s.delete_suffix("s")[0, 6] }
         return heads unless named.size == 2
         return heads.map { |head| head if last.include?(head) } if (last - heads).empty?
@@ -51,7 +51,6 @@ module Peony
         first = named.map { |name| name.downcase[/\A[[:alpha:]]{4}/] }
         first.all? && first.uniq.size == 2 && first.all? { |word| heads.any? { |head| head&.start_with?(word) } } ? heads.map { |head| head if head&.start_with?(*first) } : heads
       end
-      TWO = /\A(?:the |our )?([^?:,]{2,32}?) (?:against|versus|vs\.?|or|and|beside|compared with) (?:the |our )?([^?:,]{2,32})\??\z/i
 
       # Where all is told of one of two, a third has nothing to add, unless what is told before them is one of their like.
       def more(text, told, two)

@@ -5,7 +5,7 @@ module Peony
     # What tells a moment only in a row of its like, or among others of its kind: "Mon 4,000, Tue 6,500", "We load till 8".
     module RowsOfDates
       # "6.30 stalls go up; 9.00 gates": in a row of them that rises a number with two digits behind its point is a time.
-      HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|litres|metres|tonnes|euros?|pounds?|dollars?|pence|cents)[[:alpha:]])/
+      HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|#{Dates::AMOUNTS})[[:alpha:]])/
 
       # Among clock times: "From 19.20 teachers can be found in their rooms."
       DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/
@@ -25,7 +25,7 @@ module Peony
       HOUR_LEADS = /(?<=\A|\n|[.;] )(#{Dates::HOUR})(?=: )/i
 
       # "Mon 4,000, Tue 6,500": in a row of them.
-      SHORT_DAYS = /\b(Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)\b\.?/
+      SHORT_DAYS = /\b(#{Dates::SHORT_DAY})\b\.?/
       # "Van's here at 7. We load till 8": in a row of them.
       BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
       # "From 620 until the raiders came in 793", among years of four digits.

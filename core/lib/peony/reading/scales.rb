@@ -25,7 +25,7 @@ module Peony
         items.each do |i|
           next if i.value.nil? || i.unit == usual || !OF.key?(i.unit) || !alike?(i.unit, usual)
 
-          i.value = Numbers.plain((i.value * OF[i.unit].last / OF[usual].last.to_f).round(3))
+          i.value = Numbers.plain(told_in(i, usual).round(3))
           i.unit = usual
         end
       end
@@ -37,8 +37,11 @@ module Peony
         return [one, two] if one.unit == two.unit || !alike?(one.unit, two.unit)
 
         small = [one, two].map(&:unit).min_by { |unit| OF[unit].last }
-        [one, two].map { |q| q.dup.tap { |c| (c.value = Numbers.plain((q.value * OF[q.unit].last / OF[small].last.to_f).round(6))) && (c.unit = small) } }
+        [one, two].map { |q| q.dup.tap { |c| (c.value = told_in(q, small)) && (c.unit = small) } }
       end
+
+      # @return [Numeric] an amount in another unit that measures the same
+      def told_in(amount, unit) = Numbers.plain((amount.value * OF[amount.unit].last / OF[unit].last.to_f).round(6))
     end
   end
 end

@@ -31,7 +31,7 @@ module Peony
       def rank(text, findings)
         return [] if findings.empty? || (bare?(text) && (Silence.preface?(text) || Silence.contact?(text)))
 
-        chances = of_layout(text, findings, of_all(text, findings, of_one_whole(text, findings, chances(Signs.of(text, findings)))))
+        chances = outright(text, findings, chances(Signs.of(text, findings)))
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
@@ -67,65 +67,59 @@ module Peony
         values.all? && best.items.none? { |i| i.unit == "%" } && values.each_cons(2).all? { |a, b| a >= b }
       end
 
-      # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
-      def of_one_whole(text, findings, chances)
-        parts = findings.find { |f| f.family == "parts" }&.items
-        return chances unless parts && parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
+      # What layout and numbers say outright, whatever the weights say: from which family to which that was found, and when.
+      OUTRIGHT = [
+        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
+        ["sequence", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?]
+      ].freeze
 
-        given(chances, "headline", "parts")
+      # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
+      def outright(text, findings, chances)
+        OUTRIGHT.reduce(chances) do |told, (from, to, test)|
+          found = findings.find { |f| f.family == to }
+          found && send(test, text, found) ? told.merge(to => told[to] + told[from], from => 0.0) : told
+        end
+      end
+
+      # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
+      def one_whole?(text, finding)
+        parts = finding.items
+        parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
       end
 
       # "58 of 92 members voted for it, 27 against, and seven did not vote": where the parts make the whole, none of them stands by itself.
-      def of_all(text, findings, chances)
-        whole = findings.any? { |f| f.family == "parts" } && text.totals.find(&:exact?)
-        return chances unless whole && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size
-
-        given(chances, "ratio", "parts")
+      def all_of_one?(text, _finding)
+        whole = text.totals.find(&:exact?)
+        !whole.nil? && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size
       end
 
-      # What the layout says outright: rows of numbers, numbered orders, the few rows of a table.
-      def of_layout(text, findings, chances)
-        families = findings.map(&:family)
-        chances = of_rows(text, findings, chances)
-        chances = given(chances, NONE, "headline") if families.include?("headline") && striking?(text)
-        chances = given(chances, "opposition", "decision") if families.include?("decision") && asked_each?(text)
-        chances = given(chances, "sequence", "opposition") if families.include?("opposition") && orders_and_bans?(text)
-        chances = given(chances, "list", "sequence") if families.include?("sequence") && numbered_orders?(text)
-        chances = given(chances, "relation", "comparison") if families.include?("comparison") && text.tree.size == 3 && text.table?
-        chances
-      end
+      # The few rows of a table are set side by side.
+      def few_rows?(text, _finding) = text.tree.size == 3 && text.table?
 
       # "Do say what happens next. Don't begin with 'unfortunately'.": entries that are all led by "do" or "don't".
-      def orders_and_bans?(text)
-        led = text.entries.size > 2 && text.entries.map { |e| e.span.text[/\A(?:please )?(do not|don['’]t|never|do|always)\b/i, 1]&.downcase }
-        led && led.all? && led.any? { |word| word.match?(/\A(?:do|always)\z/) } && led.any? { |word| word.match?(/not|n['’]t|never/) }
+      def orders_and_bans?(text, _finding)
+        bans, orders = text.entries.map { |e| e.span.text }.partition { |words| words.match?(DosAndDonts::NOT_TO) }
+        bans.any? && orders.any? && bans.size + orders.size > 2 && orders.all? { |words| words.match?(DosAndDonts::TO_DO) }
       end
 
       # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.
-      def asked_each?(text) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
+      def asked_each?(text, _finding) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
 
       # "4,312 people signed. ...": a large number that leads a line or two is there to be seen.
-      def striking?(text)
+      def striking?(text, _finding)
         first = text.sentences.first
         first && text.sentences.size <= 2 && text.tree.empty? && first.text.split.size <= 8 && text.quantities.size == 1 && (own = text.quantities.first).from == first.from && own.value >= LARGE
       end
       LARGE = 100
 
       # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
-      def numbered_orders?(text)
+      def numbered_orders?(text, _finding)
         entries = text.passage.blocks.select(&:item?)
         entries.size > 2 && entries.all?(&:ordered) && text.tree.all? { |n| text.told?(n.span) }
       end
 
-      def given(chances, from, to) = chances.merge(to => chances[to] + chances[from], from => 0.0)
-
       # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.
-      def of_rows(text, findings, chances)
-        rows = text.tree.map(&:span)
-        return chances unless rows.size > 2 && findings.any? { |f| f.family == "ranking" } && rows.all? { |s| s.text.match?(NUMBERED) }
-
-        given(chances, "list", "ranking")
-      end
+      def numbered_rows?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(NUMBERED) }
       NUMBERED = /\A(?:[[:alpha:]'’-]+ ){1,5}\d[\d,.]*\z/
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.

@@ -93,6 +93,10 @@ module Peony
       # @param family [String] read as which family
       def points(family = "list") = once([:points, family]) { Points.of(self, family) }
 
+      # @return [Array<String>] the two that the heading sets beside each other: "Tasting van against tram posters"; else none
+      def headed_two = once(:headed_two) { passage.heading.to_s.match(TWO)&.captures.to_a }
+      TWO = /\A(?:the |our )?([^?:,]{2,32}?) (?:against|versus|vs\.?|or|and|beside|compared with) (?:the |our )?([^?:,]{2,32})\??\z/i
+
       # What a document brought is kept without its grid: there the rows are known by the heads that come again in each.
       # @return [Boolean] whether the entries are the rows of a table: "Tram posters: Contacts 210,000, Bottles sold 1,900"
       def table?

@@ -36,7 +36,9 @@ module Peony
       end
 
       # "Two years ago it sold 340 loaves and threw away fifty. Now it sells 410 and throws away six": as many numbers then as now.
-      def row(text)
+      def row(text) = text.once(:then_now) { told_in_row(text) }
+
+      def told_in_row(text)
         text.sentences.each_cons(2) do |before, after|
           next unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)
 

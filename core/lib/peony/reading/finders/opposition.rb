@@ -157,7 +157,7 @@ module Peony
           list = text.sentences
           list = list.drop(1) if list.size > 2 && list.first.text.match?(TWO)
           # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
-          list = list.drop(1) if list.size == 3 && list[1].text.match?(FRIENDS) && list[2].text.match?(OTHERS)
+          list = list.drop(1) if list.size == 3 && camps?(*list.drop(1))
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
@@ -209,9 +209,12 @@ module Peony
           [side(said), side(so)]
         end
 
+        # Those who like it, and those who do not.
+        def camps?(one, other) = one.text.match?(FRIENDS) && other.text.match?(OTHERS)
+
         # The sentence in which the other side begins.
         def turn(list)
-          return 1 if list.size == 2 && list[0].text.match?(FRIENDS) && list[1].text.match?(OTHERS)
+          return 1 if list.size == 2 && camps?(*list)
 
           (1...list.size).find { |i| list[i].text.match?(TURN) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
         end

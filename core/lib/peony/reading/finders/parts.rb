@@ -219,7 +219,6 @@ module Peony
 
           words = words.sub(/\A(?:of (?:the|all|our|them)\s+(?=\S+\s\S)|of\s+)/i, "")
           words = words.sub(SPENT, "") if PENCE.include?(share.unit)
-          words = words.sub(/\A(?:that|which) (?:left|leaves)(?: us)? for (?:the |our )?(?=\S)/i, "")
           words = words.sub(TAKES, "").sub(/\Afor (?=[[:lower:]]+,)/i, "")
           title, detail = words.match?(ROW) ? [words, ""] : thing_that(words) || named(span, share, words)
           part(title, detail, share, [trimmed(span)])

@@ -41,10 +41,9 @@ module Peony
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)
-          words = span.text.sub(/\A\s*(?:(?:and|but|from|the|an?)\s+)*/i, "")
-          words = span.text unless words[0, title.length].casecmp?(title)
-          head = words[0, title.length].casecmp?(title)
-          (head ? words[title.length..].sub(/,\s+[£€$]?\d[\d.,]*\s*\z/, "") : Titles.capital(span.text.strip)).sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+          led = [span.text.sub(/\A\s*(?:(?:and|but|from|the|an?)\s+)*/i, ""), span.text].find { |words| words[0, title.length].casecmp?(title) }
+          words = led ? led[title.length..].sub(/,\s+[£€$]?\d[\d.,]*\s*\z/, "") : Titles.capital(span.text.strip)
+          words.sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
         end
       end
     end

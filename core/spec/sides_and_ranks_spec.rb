@@ -69,6 +69,8 @@ RSpec.describe "Reading sides and ranks" do
     words = "Writing to customers\n- Do say what happens next\n- Do use their name, once\n- Don't begin with an excuse\n- Don't send it on Friday at five\n"
     expect(read(words).best.family).to eq("opposition")
     expect(read(words).items.map { |i| i.children.size }).to eq([2, 2])
+    told = "Do let them touch the hemp. Do ask what they think it weighs. Don't say that it was better then. Don't promise the crank to more than six."
+    expect(read(told).best.family).to eq("opposition")
   end
 
   it "leaves out who says it" do
@@ -112,5 +114,13 @@ RSpec.describe "Reading sides and ranks" do
   it "shows a vote as parts and as an order" do
     words = "The results of the ice cream vote, 612 slips: poppy seed got 198, plum 154, burnt butter 131, sour cherry 88 and vanilla 41."
     expect(read(words).findings.first(3).map(&:family)).to include("parts", "ranking")
+  end
+
+  it "leaves out what is told of every ten, and keeps the last Sunday of a month" do
+    money = "Last year we took 41,000 euros. Tickets brought 23,400, the shop 9,100 and the council 8,500. Of every ten euros, six go on the roof."
+    expect(told("parts", money)).to eq([["Tickets", 23_400], ["The shop", 9100], ["The council", 8500]])
+    season = "The door opens on 29 March. On 11 May we have the splicing day. In September the sledge is greased, and on the last Sunday of October we lock up."
+    expect(found("timeline", season).items.last.date).to eq("the last Sunday of October")
+    expect(found("headline", "The rope walk is 212 metres long and two hundred years old.").items.first.detail).not_to end_with("and")
   end
 end

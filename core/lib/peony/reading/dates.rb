@@ -52,6 +52,8 @@ module Peony
         /\b(?:in |by |since |during |until )?the (?:(early|mid|late)[ -])?(#{CENTURIES.keys.join('|')}|\d{1,2}(?:st|nd|rd|th)) century\b/i => [:decade, :century, ->(m) { century(m[1], m[2]) }],
         /\b(#{YEAR})s\b/ => [:decade, :year, ->(m) { m[1].to_f }],
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
+        # "The last Sunday of October"
+        /\b(?:[Oo]n )?[Tt]he (?<which>first|second|third|last) (?:#{DAY}) (?:of|in) (?<month>#{MONTH})\b/ => [:month, :month, ->(m) { month(m[:month]) + PARTS.fetch(m[:which]) }],
         # "1962–65"
         /\b(?:(?:[Ii]n|[Ff]rom|[Bb]etween|[Uu]ntil) )?(#{YEAR})[–-]\d\d\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
         # "Since 2019 trams run all night": no 2,019 of them.

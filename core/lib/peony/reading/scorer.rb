@@ -70,7 +70,7 @@ module Peony
       # What layout and numbers say outright, whatever the weights say: from which family to which that was found, and when.
       OUTRIGHT = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
-        ["sequence", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?]
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?]
       ].freeze
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
@@ -96,9 +96,9 @@ module Peony
       # The few rows of a table are set side by side.
       def few_rows?(text, _finding) = text.tree.size == 3 && text.table?
 
-      # "Do say what happens next. Don't begin with 'unfortunately'.": entries that are all led by "do" or "don't".
+      # "Do say what happens next. Don't begin with 'unfortunately'.": entries or sentences that are all led by "do" or "don't".
       def orders_and_bans?(text, _finding)
-        bans, orders = text.entries.map { |e| e.span.text }.partition { |words| words.match?(DosAndDonts::NOT_TO) }
+        bans, orders = (text.entries.any? ? text.entries.map(&:span) : text.sentences).map(&:text).partition { |words| words.match?(DosAndDonts::NOT_TO) }
         bans.any? && orders.any? && bans.size + orders.size > 2 && orders.all? { |words| words.match?(DosAndDonts::TO_DO) }
       end
 

@@ -31,6 +31,8 @@ module Peony
 
       # "In the last assembly the Farmers had 27" is of another time, and "5.50 euros for each order" of another whole.
       BEFORE = /\A(?:(?:in|at|under|with) the (?:last|previous|old|former)|last (?:year|season|month|time)|before that|the year before|a year (?:ago|earlier|before))\b/i
+      # "Of every ten euros, six go on the roof", behind what was taken in all
+      OF_EVERY = /\A(?:out )?of (?:every|each) /i
       # "The waiting list fell from 38 to 21"
       FELL = /#{HandedShares::ROSE_FROM} (?:about |only )?[£€$]?\d/
       FOR_EACH = /\A (?:(?:for|per) (?:each|every)|a piece|apiece)\b/
@@ -41,7 +43,8 @@ module Peony
         return true if measure.value <= 12 && text.string[[0, from - 12].max...from].match?(/\b(?:to|by|from|in|at|for|with) (?:the|our|all|its|their) \z/i)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
-        measure.sentence.from.positive? && (measure.sentence.text.match?(BEFORE) || measure.sentence.text.match?(FELL) || of_those?(text, measure.sentence))
+        sentence = measure.sentence
+        sentence.from.positive? && ([OF_EVERY, BEFORE, FELL].any? { |told| sentence.text.match?(told) } || of_those?(text, sentence))
       end
 
       # "Of the 15, nine say that they have no time": behind the parts it tells one of them further.

@@ -16,6 +16,8 @@ module Peony
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
+        # "The rope walk is 212 metres long | and"
+        LED_ON = /(?:,?\s+(?:and|but|while))?[\s.,;]*\z/
         LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
@@ -98,7 +100,7 @@ module Peony
         def number(span, quantity)
           ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && so_many?(a, b) }
           words = tail(span, ratio ? ratio.last : quantity)
-          Item.new(title: words, detail: said_already?(span, words, quantity) ? "" : span.text.strip.chomp("."), spans: [span], value: quantity.value, unit: quantity.unit,
+          Item.new(title: words, detail: said_already?(span, words, quantity) ? "" : span.text.strip.sub(LED_ON, ""), spans: [span], value: quantity.value, unit: quantity.unit,
                    date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
         end
 

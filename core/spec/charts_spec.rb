@@ -20,6 +20,7 @@ RSpec.describe Peony::Charts do
     shares: "Dish,Share\nSoup and a roll,34.4%\nPasta,27%\nStew,20.6%\nFish pie,18%",
     wide: "Base,Jan 2025,Feb 2025,Mar 2025,Apr 2025\nCairnlow,28,23,20,16\nStell Pass,13,10,8,8\nMossop Edge,5,7,5,4\nBlack Ghyll,9,7,6,5",
     months: "Month,Membership (£),Shop (£)\n#{(0...18).map { |i| "#{(Date.new(2024, 1, 1) >> i).strftime('%B %Y')},#{1400 + (30 * i)},#{600 + ((i % 5) * 40)}" }.join("\n")}",
+    season: "Month,Visitors,Shop (€)\nApril,310,640\nMay,540,1120\nJune,980,1900\nJuly,1240,2380\nAugust,1390,2510\nSeptember,520,1010",
     pairs: "Street,Lamps,Brightness\n#{(0...40).map { |i| "Street #{i},#{i},#{(0.3 + (i * 0.04) + ((i % 7) * 0.02)).round(2)}" }.join("\n")}",
     answers: "No.,Would you come again,Age,Mark (1-5)\n#{(1..60).map do |i|
       "#{i},#{%w[Agree Agree Agree Disagree][i % 4]},#{['under 25', '25 to 44'][i % 2]},#{[5, 5, 4, 4, 5, 1][i % 6]}"
@@ -45,6 +46,16 @@ RSpec.describe Peony::Charts do
     out = all.select { |_, _, l, t, r, b| l < -1.5 || t < -1.5 || r > drawing.width + 1.5 || b > drawing.height + 1.5 }.map { |w, *| "outside: #{w}" }
     over = all.combination(2).select { |a, b| [a[4], b[4]].min - [a[2], b[2]].max > 1.5 && [a[5], b[5]].min - [a[3], b[3]].max > 1.5 }.map { |a, b| "over: #{a[0]} / #{b[0]}" }
     small + out + over
+  end
+
+  it "sets months without a year beside each other, and says which they are" do
+    shape = shape_of(TABLES[:season])
+    made = Peony::Charts::Proposals.for(shape, said: Peony::Tables::Finding.all(shape), house: Peony::Style.fetch("Dome"), width: 560, height: 420)
+    %w[column line].each do |chart|
+      words = boxes(made.find { |m| m.chart == chart }.drawing).map { |w, _, left, *| [w, left] }
+      expect(words.map(&:first)).to include("Apr", "Aug")
+      expect(words.to_h.values_at("Apr", "May", "Jun").uniq.size).to eq(3)
+    end
   end
 
   it "draws every table in many sizes, styles and finishes with no word outside, too small or on another" do

@@ -33,7 +33,7 @@ module Peony
       end
 
       def short(key)
-        period = Tables::Calendar.read(key.to_s)
+        period = Tables::Calendar.of_key(key.to_s)
         return key.to_s unless period
 
         period.kind == "date" ? "#{period.from.day} #{Date::ABBR_MONTHNAMES[period.from.month]}" : period.text

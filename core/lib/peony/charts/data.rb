@@ -38,7 +38,7 @@ module Peony
       def first = series.first
 
       # @return [Array<Tables::Calendar::Period>] of keys in time
-      def periods = @periods ||= keys.map { |key| Tables::Calendar.read(key) || Tables::Calendar.year(1) }
+      def periods = @periods ||= keys.map { |key| Tables::Calendar.of_key(key) || Tables::Calendar.year(1) }
 
       # @return [String] a key as a reader says it
       def word(index) = time? ? periods[index].text : keys[index]

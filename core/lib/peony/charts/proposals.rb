@@ -70,7 +70,7 @@ module Peony
       def span(data)
         return nil unless Data::TIMES.include?(data["x"]["kind"])
 
-        first, last = [data["x"]["keys"].first, data["x"]["keys"].last].map { |k| Tables::Calendar.read(k)&.text }
+        first, last = [data["x"]["keys"].first, data["x"]["keys"].last].map { |k| Tables::Calendar.of_key(k)&.text }
         first == last ? first : "#{first} to #{last}"
       end
 

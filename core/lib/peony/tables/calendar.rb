@@ -43,6 +43,11 @@ module Peony
         nil
       end
 
+      # A month without a year is kept by its number, which in a cell would be none.
+      # @param key [String] of a period, as {read} made it
+      # @return [Period, nil]
+      def of_key(key) = key.match?(/\A(?:0[1-9]|1[0-2])\z/) ? month(MONTHS[key.to_i]) : read(key)
+
       # Days by pattern: from the parts that match to year, month and day.
       DAYS = {
         %r{\A(#{YEAR})[-/.](\d{1,2})[-/.](\d{1,2})#{CLOCK}\z} => ->(y, m, d) { [y, m, d] },

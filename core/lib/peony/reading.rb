@@ -39,7 +39,7 @@ module Peony
 
     # @param family [String]
     # @return [Finding, nil] what one finder makes of a passage
-    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).find&.then { |finding| finding.named unless finding.short? }
+    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).then { |finder| finder.find || finder.closer }&.then { |finding| finding.named unless finding.short? }
 
     # @param source [Notes::Document, Notes::Passage]
     # @return [Result]

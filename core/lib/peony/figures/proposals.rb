@@ -46,14 +46,14 @@ module Peony
         shown = Figures.items(items)
         return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items))
 
-        drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: reading.title)
+        drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: finding.heading || reading.title)
         fit *= form.filled(shown, finding.family)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
         fit *= 1.04 if form.facts.needs.any?
         fit *= 1.05 if BY_SIGHT.include?(form.facts.form) && items.all? { |item| item["icon"] }
         Proposal.new(form: form.facts.form, title: form.facts.title, family: finding.family, fit: [fit, 1.0].min.round(3), reason: form.facts.reason,
-                     heading: reading.title, items: items, drawing: drawing)
+                     heading: finding.heading || reading.title, items: items, drawing: drawing)
       rescue Refusal
         nil
       end

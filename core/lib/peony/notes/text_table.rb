@@ -21,6 +21,10 @@ module Peony
         even(cells)
       end
 
+      # "4–8 May | talks with the classes": each row is led by a date or a number, and none by the name of a column.
+      # @param rows [Array<Array<String>>]
+      def dated?(rows) = rows.all? { |row| row.size == 2 && row.first.match?(/\d/) && row.last.match?(/[[:alpha:]]{3}/) }
+
       # A comma within a number parts no cells.
       COMMA = /,(?!\d{3}(?!\d))\s*/
       # An entry, or a label and its words, is no row.

@@ -53,6 +53,9 @@ module Peony
 
       # "When someone dies the family | has tea", "would let Tom | open": the last thing is what the next verb speaks of.
       def severed?(first, last)
+        # "Wait half | an hour"
+        return true if last > first && low(last) == "half" && Words::ARTICLES.include?(low(last + 1))
+
         following = tokens[last + 1]
         return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
 

@@ -49,7 +49,9 @@ module Peony
 
       def counts(total)
         total.parts.map do |m|
-          name = without_rest(subject(m)).sub(MeasureNames::WENT_TO, "").sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
+          # "Forty | minutes | on showers": the unit is told beside the number.
+          name = without_rest(subject(m)).sub(/\A(?:minutes|hours|days) (?=(?:on|for|to|of) )/i, "").sub(MeasureNames::WENT_TO, "")
+                                         .sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           # "That left 1,400 for the party"
           detail = without_rest(without(m.span, m.quantity)).sub(/\A(?:that|which) (?:left|leaves)\b.*/i, "")
           part(name, detail, m.quantity, [m.span])

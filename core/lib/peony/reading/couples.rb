@@ -17,10 +17,16 @@ module Peony
       # @param list [Array<Quantity>] in order; a unit that was not said may be empty
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
-        list = list.reject { |q| (q.approximate && q.value < 2) || HandedOn.passing?(text, q) || all_of?(text, q) }
-        tries = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
-        tries.filter_map { |part| couples(text, part) }.max_by(&:size) || []
+        list = list.reject { |q| (q.approximate && q.value < 2) || all_of?(text, q) || (HandedOn.passing?(text, q) && !aged?(text, q)) }
+        [list.reject { |q| HandedOn.passing?(text, q) }, list].uniq.flat_map { |l| tries(l) }.filter_map { |part| couples(text, part) }.max_by.with_index { |found, i| [found.size, -i] } || []
       end
+
+      # "Two in the one planted thirty years ago": how old it is goes with what it has.
+      def aged?(text, quantity) = text.string[quantity.to, 12].to_s.match?(/\A(?: years)? ago\b/) && text.string[[0, quantity.from - 14].max...quantity.from].match?(BEGUN)
+      BEGUN = /\b(?:planted|built|bought|born|laid|made|sown|opened|founded) (?:about |some )?\z/
+
+      # One or two numbers in front of the couples, or one behind them, may be no half of one.
+      def tries(list) = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
 
       # "14 litres from the nine of them": how many there are is told besides.
       def all_of?(text, quantity) = text.string[[0, quantity.from - 4].max...quantity.from] == "the " && text.string[quantity.to, 9].to_s.match?(/\A of (?:them|us)\b/)

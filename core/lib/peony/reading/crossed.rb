@@ -14,6 +14,8 @@ module Peony
       # @param nodes [Array<Tree::Node>]
       # @return [Array(Array<String>, Array<Column>), nil] the names of the rows, and the columns, where these are the things
       def of(text, nodes)
+        told = text.loose_columns and return told
+
         names, columns = table(text, nodes)
         return nil unless columns && names.none? { |name| name.match?(/\d/) }
 

@@ -35,8 +35,12 @@ module Peony
       AMOUNTS = "euros?|pounds?|dollars?|pence|cents|litres|metres|tonnes"
       AHEAD = "(?:(?:(?:#{SHORT_DAY}|#{DAY}),? |(?:[Tt]he )?[Ww]eek (?:of|from|beginning) )(?:the )?)?".freeze
 
+      IN_WHICH = "[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-"
+
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, :year, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],
+        # "28 April to 2 May"
+        /\b#{AHEAD}(\d{1,2})(?:st|nd|rd|th)? (#{MONTH})(?: to | until | ?[–-] ?)\d{1,2}(?:st|nd|rd|th)? #{MONTH}(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[3], month(m[2]), m[1]) }],
         # "Mon 3 March", "the week of 10 March"
         /\b#{AHEAD}(?:(\d{1,2})(?:st|nd|rd|th)?(?: to | and | ?[–-] ?))?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (#{MONTH})(?:,? (#{YEAR}))?/ => [:day, :month, ->(m) { ordinal(m[4], month(m[3]), m[1] || m[2]) }],
         /\b(#{ORDINALS.join('|')})(?: day)? of (#{MONTH})(?:,? (#{YEAR}))?/i => [:day, :month, ->(m) { ordinal(m[3], month(m[2]), ORDINALS.index(m[1].downcase) + 1) }],
@@ -102,7 +106,7 @@ module Peony
         /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | and | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, :digit, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, :digit, ->(m) { m[1].to_f }],
-        /\b(?:[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
+        /\b(?:#{IN_WHICH}|[Ff]or (?=[[:alpha:]]+ (?:we|it|there|they)\b)|\A|(?<=\n)|(?<=\())(#{IN_FULL})\b(?:(?: and | or | to |[–-])#{IN_FULL}\b(?! \d))?/ =>
           [:month, :month, ->(m) { month(m[1]).to_f }],
         /(?<=[.,;:] )(January|February|March|April|May|June|July|August|September|October|November|December)(?= (?:the same|[£€$]?\d))/ => [:month, :month, ->(m) { month(m[1]).to_f }],
         # "June: new shop online. September: warehouse moved."
@@ -154,6 +158,7 @@ module Peony
       # Whether there are enough of its like, or of its kind, to take it for a moment.
       def enough?(string, pattern, kind, where, taken)
         return string.scan(pattern).size >= 3 if where == :row
+        return string.scan(pattern).then { |rows| rows.size >= 3 && rows.any?(&:last) } if where == :lines
         return rising?(string.scan(pattern).map { |hour, minute| "#{hour}.#{minute}".to_f }) if where == :rising
         return string.match?(HOURS) if where == :hours
 

@@ -14,7 +14,8 @@ module Peony
       # "What people say about bats, and what is true:", and "No: they hear a thread in the dark".
       SAID = /\bwhat (?:[[:alpha:]]+ ){1,2}?(?:say|think|believe)\b/i
       SAID_AND_TRUE = /\b(?:what is (?:true|so|right)|what['’]s true|the truth|the facts?|the answers?|myths?|legends?|rumours?|misunderstandings?|mistaken beliefs?)\b/i
-      RIGHT = /\A(?:(?:no|not|wrong|false|not so|nonsense|not true|true|yes|in fact|in truth|really)\b[^[:alnum:]]*)?/i
+      # "No: they hear a thread", "It does: it turns grey"; "Not tiles" stays as it is.
+      RIGHT = /\A(?:(?:no|not|wrong|false|not so|nonsense|not true|true|yes)\b\s*[.,:;!–—]+\s*|(?:in fact|in truth|really)\b[^[:alnum:]]*|(?:it|they|that) (?:does|do|is|are)(?:n['’]t| not)?\s*[:–—]\s*)?/i
 
       private
 
@@ -43,9 +44,18 @@ module Peony
         return nil unless word && nodes.size != 2 && against.size > 1 && in_favour.size > 1 && in_favour.count { |s| text.told?(s) } >= in_favour.size * 0.6
 
         @strength = 0.6
-        [[word[0, 2], in_favour], [word, against]].map do |name, list|
-          made(name, list.map(&:text).join(" "), list).tap { |i| i.children = list.map { |s| item(s) } }
-        end
+        two_sided([[word[0, 2], in_favour], [word, against]])
+      end
+
+      # "The night before: do pack your bag, eat, sleep; don't start a new chapter or ring Tom"
+      def orders_in_clauses
+        parts = nodes.size < 2 && text.sentences.size == 1 ? Sentences.clauses(text.sentences.first, /[:;]\s+(?:and |but )?/) : []
+        pair = parts.each_cons(2).find { |a, b| a.text.match?(TO_DO) && b.text.match?(DO_NOT) && [a, b].all? { |s| s.text.split.size > 2 } }
+        two_sided(pair.map { |s| (s.text[DO_NOT, 1] || s.text[/\A\S+/]).then { |word| [word, Series.split(text.span(s.from + s.text.index(word) + word.length + 1, s.to))] } }) if pair
+      end
+
+      def two_sided(sides)
+        sides.map { |name, list| made(name, list.map(&:text).join(" "), list).tap { |i| i.children = list.map { |s| item(s) } } }
       end
     end
   end

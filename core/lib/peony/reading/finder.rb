@@ -41,6 +41,10 @@ module Peony
       # @return [Finding, nil] with the strength of what speaks for the family, 0..1, as its fit
       def find = raise(NotImplementedError)
 
+      # Another look at what is very likely this family: see {SecondLook}.
+      # @return [Finding, nil]
+      def closer = nil
+
       # "Nearly 9,000 people opened it": how exactly goes with the number.
       ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i
 
@@ -76,7 +80,8 @@ module Peony
       def bare?(item)
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
         bare = words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
-        bare && !label?(item)
+        # "May": the month, and not what may be.
+        bare && !label?(item) && item.title != item.date
       end
 
       # "Do: stop early": a label names itself.
@@ -111,7 +116,7 @@ module Peony
       def titled(item, items)
         span = item.spans.first
         sentence = text.sentences.find { |s| s.from <= span.from && span.to <= s.to + 1 } || span
-        told = items.reject { |i| i.equal?(item) }.flat_map(&:spans).map(&:to).select { |to| to.between?(sentence.from, span.from) }.max || sentence.from
+        told = items.reject { |i| i.equal?(item) }.flat_map(&:spans).select { |s| s.from < span.from && s.to >= sentence.from }.map { |s| [s.to, span.from].min }.max || sentence.from
         mark = text.string[sentence.from...span.from].rindex(";")&.+(sentence.from + 1)
         apart = text.quantities_in(span).first || text.moments_in(span).first
         Naming.name(text, text.span(mark || told, span.to), self.class.name_of_family, apart: apart, about: true) || filled(item.title, span)

@@ -11,6 +11,9 @@ module Peony
       # @return [Float] 0..1: what speaks for the family, and once it is ranked, how likely it is
       attr_accessor :fit
 
+      # @return [String, nil] words of the passage that head the figure, where these are not those of its heading
+      attr_accessor :heading
+
       class << self
         # @param sizes [Range] how many items make a figure
         # @yieldreturn [Array(Array<Item>, String)] the items and why it is this family

@@ -23,8 +23,8 @@ module Peony
         (plural_in(head.downcase) if head&.include?(" ")) || headed(label) || ("" if head && head.split.none? { |word| Words.plural?(word) })
       end
 
-      # "10 cm: 3": what stands behind the colon is measured otherwise.
-      def behind_colon?(last, entry, label) = last.from >= entry.span.from && label.match?(/\A#{Regexp.escape(last.text)}[^:\d]{0,12}:\s*\z/)
+      # "10 cm: 3", "18° 40": what stands behind the colon, or bare behind a measure, is measured otherwise.
+      def behind_colon?(last, entry, label) = last.from >= entry.span.from && label.match?(/\A#{Regexp.escape(last.text)}(?:[^:\d]{0,12}:)?\s*\z/)
 
       # "Boxes", and below it "Accounts: 84": the heading says what is counted.
       def counted_above

@@ -25,6 +25,9 @@ module Peony
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
 
+      # "Price of a loaf: 2.80" below "bakers: 4"
+      MEASURED_HERE = /\A(?:the |our )?(?:[[:lower:]]+ )?(?:price|cost|fee|fare|wage|rent|length|height|width|depth|weight|temperature|speed|distance|age|size)(?: (?:of|per|for|a) [^:]*)?:/i
+
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
       def self.passing?(text, quantity)
         TIME.include?(quantity.unit) && text.string[quantity.to, 24].to_s.match?(PASSING) && !text.string[[0, quantity.from - 12].max...quantity.from].match?(LASTED)
@@ -46,12 +49,13 @@ module Peony
         summed
         aged
         frozen
+        in_turn
         coupled
         linked
         last = nil
         @said = @list.reject { |q| q.unit.empty? }
         @list.each_with_index do |q, i|
-          q.unit = (turned(q, @list[i - 1], i) || unit(q, last)).then { |told| Units::CURRENCIES.fetch(told, told) } if q.unit.empty?
+          q.unit = handed(q, last, i) if q.unit.empty?
           if q.unit.empty? && last && told_there?(q, last)
             @left = last.unit
             last = nil
@@ -66,6 +70,11 @@ module Peony
       private
 
       attr_reader :text
+
+      def handed(quantity, last, index)
+        told = turned(quantity, @list[index - 1], index) || unit(quantity, last)
+        @other_side[quantity] == told && told != "" ? "" : Units::CURRENCIES.fetch(told, told)
+      end
 
       # "At the top it was minus 7": below zero is the cold, where it is measured.
       def frozen
@@ -116,6 +125,9 @@ module Peony
         label = text.string[entry.span.from...quantity.from]
         head = by_head(label)
         return head if head
+        # "10 / 14": what either is stands in the heading.
+        return "" if entry.span.text.match?(Finders::Relation::TWO)
+        return header[:named].to_s if label.match?(MEASURED_HERE) && !(last && last.from >= entry.span.from)
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
@@ -129,7 +141,10 @@ module Peony
       def aside?(quantity, last)
         return true if passing?(quantity)
 
-        TIME.include?(quantity.unit) && last && last.unit != quantity.unit
+        return false unless TIME.include?(quantity.unit) && last && last.unit != quantity.unit
+
+        # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
+        !TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
       end
 
       def passing?(quantity) = self.class.passing?(text, quantity)

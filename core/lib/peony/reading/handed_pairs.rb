@@ -12,11 +12,26 @@ module Peony
       def coupled
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
-          unit = Couples.main(couples.map(&side))
+          unit = Couples.main(couples.map(&side)) || ("times" if couples.first&.[](side)&.unit == "times")
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
+        @other_side = other_side(couples)
         # "It cost 2 euros and we sold 140, at 3 only 75": what is counted beside money is no money.
         @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }
+      end
+
+      # "The old one hummed at 51 decibels and used 1.5 kWh; its successor manages with 34 and 0.4": in the same order.
+      def in_turn
+        ThenNow.old_and_new(text).each do |clauses|
+          old, new = clauses.map { |s| @list.select { |q| q.from >= s.from && q.to <= s.to } }
+          new.zip(old) { |q, before| q.unit = before.unit } if old.size > 1 && old.size == new.size && new.none?(&:said)
+        end
+      end
+
+      # What is told of one side is not what the other side counts.
+      def other_side(couples)
+        mains = %i[one two].map { |side| Couples.main(couples.map(&side)) }
+        couples.flat_map { |c| [[c.one, mains[1]], [c.two, mains[0]]] }.to_h.compare_by_identity
       end
 
       # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.
@@ -44,11 +59,16 @@ module Peony
         at = sentences.index { |s| s.from <= quantity.from && quantity.to <= s.to }
         return nil if at.nil? || last.from < sentences[at].from || !(@said.include?(last) || led_by?(last, sentences[at])) || text.string[last.to...quantity.from].match?(/\b(?:to|from|now)\b/)
 
-        earlier = @said.select { |q| q.to <= sentences[at].from && q.unit != "%" && !passing?(q) }
+        earlier = @said.select { |q| q.to <= sentences[at].from && goes_with?(q) }
         together = sentences.first(at).map { |s| earlier.select { |q| q.from >= s.from && q.to <= s.to }.map(&:unit).uniq }
                             .find { |units| units.size == 2 && units.any? { |u| same?(u, last.unit) } }
         together&.find { |u| !same?(u, last.unit) }
       end
+
+      def goes_with?(quantity) = quantity.unit != "%" && !passing?(quantity) && !how_many?(quantity)
+
+      # "The longest of our four rivers": how many there are goes with nothing.
+      def how_many?(quantity) = quantity.value <= 12 && text.string[[0, quantity.from - 10].max...quantity.from].match?(/\bof (?:our|the|all|these|those|its) \z/)
 
       # "With six of them it took 35": two numbers that say no unit, the first of them counting what others counted in that place.
       def led_by?(last, sentence)

@@ -6,9 +6,11 @@ module Peony
     module HandedPlurals
       BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
       MONTHS = %w[months years weeks days nights hours minutes seconds].freeze
-      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|,? by ([[:lower:]]{3,}s)(?:\.|\z)|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
       # "From the villages", "one flight of stairs": not they are counted.
-      NOT_THEY = /\bfrom (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b/i
+      NOT_THEY = /\b(?:from|for) (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b|\b[[:alpha:]]+ (?=(?:have |had |has )?(?:counted|measured|weighed|collected|noted|recorded) (?:the |all |all the )?[[:lower:]]+s\b)/i
+
+      TO_SPEND = /\d (?:left |more )?to (?:spend|pay)\b|\b(?:a|the|our|its) budget (?:of|was|is)\b/
 
       private
 
@@ -17,12 +19,20 @@ module Peony
         @header ||= begin
           # "What people bring": not they are counted.
           words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(NOT_THEY, "")
-          named = words.match(/\(()([[:lower:]]{3,}s)\)/) || words.match(NAMED)
-          tokens = Tokens.of(words)
-          tokens = tokens.reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left }
-          { named: named && named.captures.compact.reject(&:empty?).first&.downcase, plural: tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
-            tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low }
+          { named: named_in(words), plural: told_in(Tokens.of(words).reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left }) }
         end
+      end
+
+      # "(per cent)", "(crates)", "votes", "by hearts": what all numbers are said to count.
+      def named_in(words)
+        match = [/\((?:in )?()(per cent|percent|%)\)/, /\(()([[:lower:]]{3,}s)\)/, NAMED].lazy.filter_map { |said| words.match(said) }.first
+        unit = match && match.captures.compact.reject(&:empty?).first&.downcase
+        Units::MEASURES.fetch(unit, unit)
+      end
+
+      def told_in(tokens)
+        tokens.find { |t| t.tag == "nns" && Words.plural?(t.low) && !MONTHS.include?(t.low) }&.low ||
+          tokens.find { |t| Words.plural?(t.low) && t.text.match?(/\A[A-Z]/) && !%w[vbz det prp in].include?(t.tag) }&.low
       end
 
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
@@ -38,6 +48,9 @@ module Peony
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
         head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
+        # "7,200 to spend": money, whatever its coin.
+        return "" if text.all_words.match?(TO_SPEND)
+
         noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !not_they?(t) }
         noun ||= text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !not_they?(t) && !counted_later?(t, sentence) }
         noun&.low || header[:plural].to_s

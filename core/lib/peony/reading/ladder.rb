@@ -13,6 +13,8 @@ module Peony
         return bare if bare.any?
 
         all = Totals.in_one_coin(text.measures.reject { |m| apart?(text, m.quantity) })
+        # "Four minutes exactly. Ivo: 190 seconds": where all is told by time, it is told in one unit.
+        all = Totals.in_one_scale(all) if all.all? { |m| HandedOn::TIME.include?(m.unit) }
         all = without_times(all)
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3

@@ -5,7 +5,13 @@ module Peony
     # What a number is called: the words before it or behind it that say what it is of. Part of {Finder}.
     module MeasureNames
       # What leads to the name of the first, and of the next.
-      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|commonest|top|best|worst|busiest|biggest|largest)(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)\s*[(,:]?\s*\z/i
+      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
+      # "Then | comes | Skarv with 236", "on Tern | live | nine people", "last of all | Windy, which has 88": the name stands behind what is said of it.
+      TURNED_ROUND = [
+        /(?:\A|[,;] |\band )\s*(?:(?:then|next|after (?:it|him|her|them|that)) )?(?:comes?|came|follows?|followed) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at|on))? \z/,
+        /(?:\A|[,;] |\band )\s*(?:last|first) of all,? (?:comes? |came )?(?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at)|, (?:which|who) [[:lower:]]+)? \z/,
+        /\A\s*(?:on|in|at) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:lives?|lived|stands?|are|there (?:are|is)|you find|grows?|work) (?:only |just )?\z/i
+      ].freeze
       FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
@@ -38,7 +44,7 @@ module Peony
 
         after = behind(measure, Finder::OUT_OF)
         after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "")
-        tidy(after.empty? ? before : after)
+        tidy(after.match?(/[[:alnum:]]/) ? after : before)
       end
 
       # "Gloves (single)"
@@ -56,7 +62,7 @@ module Peony
 
       # The words before a number, up to the verb.
       def lead(words)
-        words = without_manner(words)
+        words = without_manner(without_how(words))
         verb = words.index.with_index { |t, i| t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?) }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
@@ -68,6 +74,12 @@ module Peony
 
         # "The remaining 80 | to visitors", "that left 1,400 | for the party"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last|that|which|left|leaves)\z/) } ? [] : lead
+      end
+
+      # "Measured from the third row, | the organ"
+      def without_how(words)
+        comma = words.first&.tag == "vbn" && words.index { |t| t.text == "," }
+        comma ? words.drop(comma + 1) : words
       end
 
       # "Measured at the kerb | the old tram": how it was told comes first.
@@ -87,7 +99,7 @@ module Peony
       # A name that stands by itself beside its number.
       def plain_name(measure, before)
         # "The most frequent answer was | the staff (204)", "followed by | the range (96)"
-        told = before[BEST_IS, :what]
+        told = before[BEST_IS, :what] || TURNED_ROUND.lazy.filter_map { |turn| before[turn, :what] }.first
         return told if told
         # "Crumble (61), trifle (44)"
         return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)

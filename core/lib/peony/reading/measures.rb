@@ -28,7 +28,7 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) }
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -47,6 +47,11 @@ module Peony
         return false unless quantity.from.between?(stretch.from + 2, stretch.from + 14) && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
 
         text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
+      end
+
+      # "The highest of the five hills is Great Ness at 318 metres": how many they are is told of no one.
+      def of_which_first?(text, quantity)
+        quantity.value <= 12 && quantity.said && text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b[[:alpha:]]{2,}est (?:[[:lower:]]+ )?of (?:our|the|all|these|those|its) \z/i)
       end
 
       # "250 are over sixty", "those over 65 pay 29": the age tells who they are.
@@ -86,6 +91,12 @@ module Peony
       # "On the bus, and | Ben, who lives over the bakery, is here in"
       TOLD_OF = /(?:[,;.]|\band)\s+(?:and\s+|but\s+)?(?<name>[[:upper:]][[:alpha:]'’-]*(?: [[:upper:]][[:alpha:]'’-]*){0,2}), (?:who|which|whose) [^,;.]{3,60}, [^,;.]{0,24}\z/
 
+      # "2.40 | for clay and firing": what the number is for stands behind it.
+      OF_WHAT = /\A (?:(?:are|is|was|were|goes?|went) )?(?:for|on|to|into) /
+
+      # "The children's choir, | to everybody's surprise, | 97": what is put in begins no other thing.
+      PUT_IN = /\A(?:to|in|after|by|despite|in spite of|for|as|of) (?:[[:lower:]'’]+ ){1,3}?[[:lower:]'’]+,\s+(?:(?:only|just|about|nearly|almost|barely) )*\z/
+
       # Whether a thing is named between the last two breaks.
       def named?(gap, breaks) = gap[breaks[-2].end(0)...breaks.last.begin(0)].match?(/\A(?:the|an?|our|my|his|her) |\A[[:upper:]]/)
 
@@ -123,7 +134,8 @@ module Peony
 
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
-        breaks.pop if breaks.size > 1 && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(named?(gap, breaks) ? LED_TO : LIGHTLY)
+        breaks.pop if breaks.size > 1 && !gap.match?(OF_WHAT) && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(named?(gap, breaks) ? LED_TO : LIGHTLY)
+        breaks.pop while breaks.size > 1 && gap[breaks.last.end(0)..].match?(PUT_IN)
         one.to + (strong || breaks.last).end(0)
       end
     end

@@ -27,7 +27,10 @@ module Peony
       def of(text, span, family)
         # Several families come by here with the same stretch.
         name = best(fit(text, span), family) unless text.at(:plain, span.from, span.to) { plain?(span) }
-        name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
+        title, rest = name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
+        # "Driver leaves it in bay | 3": a place keeps its number.
+        place = rest.match?(/\A\d{1,3}\z/) && title.match(/\A(?<what>.*\S) (?<where>(?:in|at|on|to|from|by) [[:lower:]]+)\z/)
+        place ? [place[:what], "#{place[:where]} #{rest}"] : [title, rest]
       end
 
       # Whether a stretch names itself: it is short, has its name before a colon, or is too long for a sentence.

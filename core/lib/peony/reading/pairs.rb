@@ -85,10 +85,19 @@ module Peony
         one, two = list.combination(2).find { |a, b| (alike?(a, b) || so_often?(text, a, b)) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
+        two = last_of_run(text, two, list)
         first = begun(text, one)
         stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
       end
+
+      # "It was 6 per cent, then 9, 14, 22 and last year 28": what it has become is told last.
+      def last_of_run(text, two, list)
+        run = [two, *list.drop_while { |q| q.from <= two.from }].slice_when { |a, b| a.unit != b.unit || !text.string[a.to...b.from].match?(GOES_ON) }.first
+        run.size > 2 ? run.last : two
+      end
+
+      GOES_ON = /\A(?:,|,? and)(?: then)? (?:(?:last|this) [[:lower:]]+ )?\z/
 
       # "We posted 22 times instead of 30", "They complained forty times a year; last year it was three times"
       def so_often?(text, one, two)
@@ -203,6 +212,9 @@ module Peony
         # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
         start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from
         return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }
+
+        # "New lamps in the hall: they draw 4.2 kilowatts"
+        return label if label && text.string[start...one.from].match?(/\A:?\s*(?:they|it|these|this) [[:lower:]]+ \z/i)
 
         run = subject(text, after_comma(text.tokens_in(Span.new(from: start, to: one.from))))
         # "In the old days 38 passengers made a tram": not the days changed.

@@ -146,7 +146,8 @@ module Peony
       # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool", "Form 9 wrote down"
       def which?(digits, before, after)
         return true if digits.length < 3 && before.match?(/(?:\A|[.!?;:,]\s|[[:lower:]] )(?:Form|Grade|Kennel|Table|Locker|Bay|Bed|Desk|Pump|Pond|Lift) \z/)
-        return true if digits.length < 4 && before.match?(ROAD) && after.match?(/\A(?:[.,;]|\z)/)
+        # "Station 640, Mill Lane 455"
+        return true if digits.length < 4 && before.match?(ROAD) && !before.match?(/\d,? (?:and )?(?:[[:upper:]][[:lower:]]+ ){2}\z/) && after.match?(/\A(?:[.,;]|\z)/)
         return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
 
         digits.length > 2 && before.match?(/\b(?:ring|dial|call|phone) \z/i) && after.match?(/\A(?:[.,;!]|\z| (?:fr|at|an|or))/)
@@ -238,7 +239,7 @@ module Peony
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
         end
-        each_match(text.string, /\ban? (hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
+        each_match(text.string, /\ban? (kilowatt hour|hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
           add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
         end
       end

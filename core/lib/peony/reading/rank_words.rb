@@ -25,6 +25,10 @@ module Peony
       # What a statement is led by.
       LEAD = "\\A(?:and |but |while |then |also |now |next )?"
 
+      # Who has something, where that was said of the one before: "the head of house the box office", "the second the steward and the cook".
+      ONE_OF_THEM = "the (?:(?:head|leader|chief) of (?:the )?[[:lower:]]+|first|second|third|other|latter)"
+      HELD = "(?:the|an?|his|her|its|two|three|four|everyone|everything) "
+
       FORMS = {
         top: /#{LEAD}(?:right )?at the (?:very )?(?:top|head)(?: of [^,]{3,40}?)?,? (?:is|stands?|sits?|was|stood|comes?|there is|there['’]s|we have) (?<low>.+)\z/im,
         bottom: /#{LEAD}(?:right )?at the (?:very )?bottom(?: of [^,]{3,40}?)?,? (?:is|are|was|were|stands?|stood|comes?|came|there (?:is|are|was|were)) (?<low>.+)\z/im,
@@ -42,6 +46,7 @@ module Peony
         runs: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{RUNS}\s+(?<low>.+)\z/im,
         down: /#{LEAD}(?<up>#{NAME})(?:#{ASIDE}|, who|, which)(?:\s+|(?=['’]))#{HAS}\s+(?<low>.+)\z/im,
         handed: /#{LEAD}(?<up>#{NAME}) (?:in (?:their |his |her )?turn )?(?:gave|gives?|lent|lends?|leased|let|granted|grants?) [^,;]{2,30}? to (?<low>.+)\z/im,
+        elided: /#{LEAD}(?<up>#{ONE_OF_THEM}) (?<low>#{HELD}.+)\z/im,
         kinds: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{KINDS}\s+(?<low>.+)\z/im
       }.freeze
 
@@ -49,7 +54,7 @@ module Peony
       POST = /\A[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)? (?:looks?|looked) after [[:lower:] ]+ and [[:upper:]][[:alpha:]'’ -]+ after /
 
       # Leads to another statement in the same sentence.
-      ANOTHER = /,?\s+(?:and|while|whereas|but)\s+(?=(?:(?:below|under|beneath) |(?!(?:is|are|was|were)\b)(?:[[:alpha:]'’-]+ ){1,6}?(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s))|,\s+(?=(?!who|which|that|whose|with)(?:(?:the|a|an|mr|mrs|ms|dr) )?[[:alpha:]'’-]+ (?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s)/i
+      ANOTHER = /,?\s+(?:and|while|whereas|but)\s+(?=(?:(?:below|under|beneath) |(?!(?:is|are|was|were)\b)(?:[[:alpha:]'’-]+ ){1,6}?(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s))|,\s+(?=(?!who|which|that|whose|with)(?:(?:the|a|an|mr|mrs|ms|dr) )?[[:alpha:]'’-]+ (?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s)|,\s+(?:and |while )?(?=#{ONE_OF_THEM} #{HELD})/i
 
       # Leads to what the same one has or does as well: "is chaired by Ilse Marrow and has three groups".
       AS_WELL = /,?\s+and\s+(?=(?:#{HAS}|#{RUNS})\s)/i
@@ -57,13 +62,15 @@ module Peony
       # "The foreman, who gave out the work to compositors and pressmen"
       WHO_RUNS = /\A(?<own>[^,;:]{2,40}), (?:who (?:#{HAS}|#{RUNS})|(?:under|below) (?:whom|which) #{THERE}) (?<low>(?:(?!\bwho\b).)+)\z/im
       ALL_OF_THEM = /\A(?:all|both)(?: of (?:them|these))?(?: (?:#{Numbers::WORD}|of them))?\z/i
+      # "Two answer to her, one for the water and one for the house. The first has ..."
+      PLACES = { "the first" => 0, "the second" => 1, "the third" => 2, "the other" => -1, "the latter" => -1 }.freeze
       MEANT = /\A(?:h[ei][rm]|he|she|it|them|they|these|those|each|each of (?:them|these))\z/i
       SUBJECT = /\A(?<name>(?:(?:the|an?|our|old|young) )?(?:[[:alpha:]'’-]+ ){0,3}?[[:alpha:]-]+)(?:,? who\b|,|['’]s\b| (?:[[:lower:]]+s|is|was|are|were|had|has|stood|ruled|chose|answered|owned|gives|approves?)\b)/
       NO_SUBJECT = /\A(?:it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i
       TITLE = /\A(?:mr|mrs|ms|miss|dr|sister|brother|old|young|own)\z/
       ARTICLE = /\A(?:(?:one for|another for|the|an?|our|his|her|its|their|my|your|some|both|all)\s+)+(?=\S)/i
       # How many there are, and not which.
-      COUNTED = /\A(?:#{Numbers::WORD}|\d+|several|some|many) (?:[[:lower:]]+ )?(?:kinds?|sorts?|types?|families|parts|groups|classes|branches|sections|sizes|teams|chambers|halves|sides|departments|areas|units|layers|members|orders|divisions|levels|wings|desks|managers|heads|people)\z/i
+      COUNTED = /\A(?:#{Numbers::WORD}|\d+|several|some|many) (?:[[:lower:]]+ )?(?:kinds?|sorts?|types?|families|parts|groups|classes|branches|sections|sizes|teams|chambers|halves|sides|departments|areas|units|layers|members|orders|divisions|levels|wings|desks|committees|councils|crews|shifts|squads|circles|offices|managers|heads|people)\z/i
       PERSON = /\A(?:[Ss]he|[Hh]e|[Tt]hey)\z|\A(?:Mr|Mrs|Ms|Miss|Dr|Sister|Captain|Canon) |\A[[:upper:]][[:lower:]]+ [[:upper:]][[:lower:]]+\z/
       CALLED = /\A(?:(?:Mr|Mrs|Ms|Miss|Dr|Sister|Captain) )?[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)?\W*\z/
       NO_ONE = /\A(?:each|every|nobody|everybody|everyone|all|you|we|i|there|that|this|who|which|what|some|others|(?:still )?one of|so|no one|none|on|in|at|under|beneath|below|behind|from|for|to)\b|\bit\z/i

@@ -76,7 +76,8 @@ module Peony
         inner = span.text.match(/\A(?<name>[^()]{2,40}?)\s*\((?<rest>[^()]+)\)?/)
         name = inner ? at(span, inner, :name) : span
         words = name.text.sub(/\A(?:and|or|both|either|then|also|finally)\s+/i, "")
-        name = @text.span(name.to - words.length, name.to)
+        name = @text.span(name.to - words.length, name.to - words[/ (?:under|below|beneath) (?:him|her|it|them)\z/i].to_s.length)
+        words = name.text
         # "Una Fell": a name, whatever its words say else.
         return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!words.match?(RankWords::CALLED) && Series.subject_verb?(@text, name))
 

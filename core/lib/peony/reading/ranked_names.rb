@@ -94,11 +94,14 @@ module Peony
       # @return [Array<Node>] those with nothing above and something below them
       def tops = @nodes.select { |n| n.above.nil? && n.children.any? }
 
+      # "Three heads: stage, house and workshop. The head of house has ..."
+      HEAD_OF = /\A(?:the )?(?:head|leader|chief) of (?=[[:lower:]])/i
+
       # The words that name it, without what it is for.
       # @param span [Span]
       # @return [Array<String>]
       def key(span)
-        words = span.text.sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
+        words = span.text.sub(HEAD_OF, "").sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
         words.reject { |w| Words::STOP.include?(w) || w.match?(RankWords::TITLE) }.map { |w| w.delete_suffix("s") }
       end
 

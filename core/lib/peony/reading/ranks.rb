@@ -172,6 +172,7 @@ module Peony
 
         upper.whole = part if upper.children.empty?
         @names.put(upper, lowers)
+        @row = lowers if lowers.size > 1 && !RankWords::PLACES.key?(above.text.downcase)
         # "Anna is responsible for sales. She ...": sales are nobody.
         @meant = lowers.one? && low.text.match?(/\A(?:[[:upper:]]|(?:an?|the|one) )/) ? lowers.first : upper
       end
@@ -231,6 +232,9 @@ module Peony
       # What stands above: a name, or somebody meant by "her".
       def upper(span)
         return @meant && @names.add(@meant) if span.text.match?(RankWords::MEANT)
+
+        place = RankWords::PLACES[span.text.downcase]
+        return @row[place] if place && @row
 
         node(span) if !span.text.match?(RankWords::NO_ONE) && @names.key(span).any?
       end

@@ -27,8 +27,19 @@ module Peony
       # @return [Array<Ratio>]
       def of(text) = text.once(:ratios) { found(text) }
 
+      # "Ask ten people what it is, and eight of them will say a fish"
+      def of_them(text)
+        text.sentences.filter_map do |s|
+          a, b = text.quantities_in(s).first(2)
+          next unless b && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
+          next unless text.string[s.from...a.from].match?(/\bask (?:any )?\z/i) && text.string[b.to, 9].to_s.match?(/\A of them\b/)
+
+          Ratio.new(part: b, whole: a, goal: false)
+        end
+      end
+
       def found(text)
-        said = (direct(text) + among(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -109,7 +120,7 @@ module Peony
         a, b, more = text.quantities
         return [] unless b && more.nil? && text.tree.size.between?(2, 3) && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
 
-        [Ratio.new(part: b, whole: a)]
+        [Ratio.new(part: b, whole: a, goal: text.all_words.match?(/\bwe (?:need|want)|\b(?:needed|wanted|goal|target)\b/))]
       end
 
       FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each))\s*\z/i

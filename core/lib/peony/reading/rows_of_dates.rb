@@ -7,6 +7,9 @@ module Peony
       # "6.30 stalls go up; 9.00 gates": in a row of them that rises a number with two digits behind its point is a time.
       HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|#{Dates::AMOUNTS})[[:alpha:]])/
 
+      # "from 10 – tours", "12.30 – soup", line by line: hours, where one of them tells minutes.
+      LINES = /(?:(?<=\A)|(?<=\n))(?:from )?(\d|1\d|2[0-4])(?:[.:]([0-5]\d))?(?= ?[–—-] [[:alpha:]])/
+
       # Among clock times: "From 19.20 teachers can be found in their rooms."
       DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/
 
@@ -53,6 +56,7 @@ module Peony
 
       # What tells a moment only in a row of its like, among others of its kind, or beside one; or where it is told of hours. Last, what the words must hold: see {Dates::NEEDED}.
       ALL = [
+        [LINES, :time, ->(m) { Dates.clock(m[1], m[2] || "0", nil) }, :lines, :digit],
         [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],

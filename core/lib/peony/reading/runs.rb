@@ -40,7 +40,7 @@ module Peony
         def of(tokens) = new(tokens).all
 
         # @return [Boolean] whether a token is a word, and no mark between words
-        def word?(token) = token.text.match?(/[[:alnum:]]|\A['’%£€$]/)
+        def word?(token) = token.text.match?(/[[:alnum:]]|\A['’%£€$&]/)
 
         # An order, though the tagger may take it for a thing: "Brush on two coats", "Rinse the jar".
         def told?(tokens, index)

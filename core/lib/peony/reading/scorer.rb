@@ -11,17 +11,21 @@ module Peony
       CALLED_FOR = 0.4
       # Where not even the best family is this likely, the words ask for no picture.
       CERTAIN = 0.17
-      # Below this a family is not worth showing, nor where it is this much less likely than the best: what is shown third must not be plainly wrong.
-      LEAST = 0.08
-      BESIDE = 0.2
+      # Where the best is less likely than this, what would be likely was not found.
+      UNLIKELY = 0.08
+      # Below this a family is not worth showing, nor where it is this much less likely than the best.
+      LEAST = 0.04
+      BESIDE = 0.06
 
-      # Steps can be seen in any row of sentences, shares and an order in any numbers: beside a better one these are shown only where they are likelier than that.
-      EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1 }.freeze
+      # Steps, a round and an order can be seen in any row of sentences, shares in any numbers. Shown beside a better one these would often be plainly wrong
+      # (of the other families hardly one in a hundred would): they must be likelier, and by this much of the best.
+      EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1, "cycle" => 0.16, "hierarchy" => 0.08, "timeline" => 0.08 }.freeze
+      BESIDE_EASY = 0.2
+      # Where the best is hardly likelier, there is no telling.
+      NEARLY = 0.75
 
-      # Things that are set side by side are told much as two sides are: beside one of these the other is worth showing sooner.
-      KIN = { "opposition" => %w[comparison], "comparison" => %w[opposition], "overlap" => %w[comparison], "hierarchy" => %w[comparison] }.freeze
-      LEAST_KIN = 0.05
-      BESIDE_KIN = 0.08
+      # A person is shown so many; the items of the others are not worked out.
+      MOST = 4
 
       module_function
 
@@ -35,13 +39,14 @@ module Peony
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
+        findings.concat(SecondLook.at(text, findings, chances))
         sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
         best, *rest = sorted.drop_while(&:short?)
         return [] unless best
         # What would be likely was not found: then things are set side by side, and nothing more is said of them.
-        return [plainest(sorted) || best] if best.fit < LEAST
+        return [plainest(sorted) || best] if best.fit < UNLIKELY
 
-        [best, *rest.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) }.reject(&:short?)]
+        [best, *rest.lazy.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) }.reject(&:short?).first(MOST - 1)]
       end
 
       # How likely the best is among those that were found and none: what is likely and was not found speaks for a picture, though not for which.
@@ -54,9 +59,8 @@ module Peony
 
       # How likely a family must be to be shown beside the best.
       def asked(family, best)
-        return [LEAST_KIN, BESIDE_KIN * best.fit].max if KIN.fetch(best.family, []).include?(family)
-
-        [EASY.fetch(family, LEAST), BESIDE * best.fit].max
+        least = EASY[family]
+        least ? [[least, BESIDE_EASY * best.fit].max, NEARLY * best.fit].min : [LEAST, BESIDE * best.fit].max
       end
 
       # "Poppy seed 198, plum 154, burnt butter 131, sour cherry 88": votes that make a whole, told from the most to the least, are an order too.
@@ -70,7 +74,9 @@ module Peony
       # What layout and numbers say outright, whatever the weights say: from which family to which that was found, and when.
       OUTRIGHT = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
-        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?]
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?],
+        ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
+        *%w[list hub sequence cause].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] }
       ].freeze
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
@@ -92,6 +98,21 @@ module Peony
         whole = text.totals.find(&:exact?)
         !whole.nil? && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size
       end
+
+      # "At the centre: ...", and what lies around it.
+      def centred?(_text, finding) = !finding.heading.nil?
+
+      # "Tupping in November ... weaning in August, and the tups are brought down again": the months of no one year, and the last leads on to the first.
+      def year_round?(text, _finding)
+        text.tree.size > 2 && text.tree.last.span.text.match?(/\bagain\b/) && text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+      end
+
+      # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
+      def named_boxes?(_text, finding) = finding.fit >= 0.95
+
+      def circle?(text, _finding) = !Circle.of(text).nil?
+
+      def columns?(text, _finding) = !text.loose_columns.nil?
 
       # The few rows of a table are set side by side.
       def few_rows?(text, _finding) = text.tree.size == 3 && text.table?

@@ -21,10 +21,12 @@ module Peony
 
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
+        parts = without_thanks(parts)
         parts = without_deed(text, joined(text, parts))
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return infinitives(text, parts) if parts.drop(1).all? { |p| p.text.match?(TO_DO) }
+        return led_alike(text, parts) if parts.drop(1).map { |p| p.text[LED, 1] }.then { |words| words.uniq.one? && words.first && parts.first.text.match?(/ #{words.first} /) }
 
         return parts if body != sentence || clauses?(text, parts)
 
@@ -37,6 +39,22 @@ module Peony
       def infinitives(text, parts)
         at = parts.first.text.index(/\b(?:not )?to (?=[[:lower:]]+ )/) or return parts
         [text.span(parts.first.from + at, parts.first.to), *parts.drop(1)].map { |p| text.span(p.from + p.text[/\A(?:(?:and|or) )?(?:to (?=[[:lower:]]))?/].length, p.to) }
+      end
+
+      # "You are home when the halyards rattle, when gulls quarrel and when the pilot boat coughs": what each is led by leads to the first.
+      LED = /\A(?:and |or )?(when|if|because|whether|where|how|why)\b/
+
+      def led_alike(text, parts)
+        word = parts[1].text[LED, 1]
+        first = parts.first
+        [text.span(first.from + first.text.index(" #{word} ") + 1, first.to), *parts.drop(1)].map { |p| text.span(p.from + p.text[/\A(?:(?:and|or) )?#{word} /].to_s.length, p.to) }
+      end
+
+      # "... and twenty metres of string. | thanks!! jo"
+      def without_thanks(parts)
+        last = parts.last
+        at = last && last.text.index(/[.!] +(?:thanks|thank you|cheers|bye|see you|yours|best|love)\b/i) or return parts
+        [*parts[0..-2], Span.new(text: last.text[0...at], from: last.from, to: last.from + at)]
       end
 
       # "Smoking, a fatty diet and stress | all increase the risk": what they do is no part of the last.
@@ -120,10 +138,17 @@ module Peony
         run = runs.max_by(&:size)
         return [] if run.nil? || run.size < 3
 
+        run = run.drop(1).drop_while { |p| p.text.match?(BY_WHEN) } if run.first.text.match?(THERE_LIE)
+        return [] if run.size < 3
+
         first = led(text, run.first)
         last = trailing(text, run.last)
         [first, *run[1..-2], last].compact.then { |list| list.size >= 3 ? list : [] }
       end
+
+      # "In the lost property lie, | this week, | eleven gloves, ...": the row begins behind it.
+      THERE_LIE = /\A(?:in|on|under|among|behind|above|below|beside) .+ (?:lie|lies|lay|are|is|were|was|stand|stands|stood|hang|hangs|hung|live|lives|lived)\z/i
+      BY_WHEN = /\A(?:(?:this|last|every|each) [[:lower:]]+|today|now|at present|at the moment|usually|often)\z/i
 
       def phrase?(text, span)
         tokens = text.tokens_in(span)

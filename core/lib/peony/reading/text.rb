@@ -97,6 +97,9 @@ module Peony
       def headed_two = once(:headed_two) { passage.heading.to_s.match(TWO)&.captures.to_a }
       TWO = /\A(?:the |our )?([^?:,]{2,32}?) (?:against|versus|vs\.?|or|and|beside|compared with) (?:the |our )?([^?:,]{2,32})\??\z/i
 
+      # @return [Array(Array<String>, Array<Crossed::Column>), nil] rows and columns of entries with several values each: "chess: 4 / 11"
+      def loose_columns = once(:loose_columns) { LooseColumns.of(self) }
+
       # What a document brought is kept without its grid: there the rows are known by the heads that come again in each.
       # @return [Boolean] whether the entries are the rows of a table: "Tram posters: Contacts 210,000, Bottles sold 1,900"
       def table?

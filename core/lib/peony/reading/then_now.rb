@@ -39,8 +39,8 @@ module Peony
       def row(text) = text.once(:then_now) { told_in_row(text) }
 
       def told_in_row(text)
-        text.sentences.each_cons(2) do |before, after|
-          next unless before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)
+        [*text.sentences.each_cons(2), *old_and_new(text)].each do |before, after|
+          next unless (before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)) || before.text.match?(OLD_ONE)
 
           pairs = numbers(text, before).zip(numbers(text, after))
           next unless pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
@@ -49,6 +49,13 @@ module Peony
         end
         []
       end
+
+      # "The old fridge hummed at 51 decibels and used 1.5 kWh a day; its successor manages with 34 and 0.4": the clauses of one sentence.
+      def old_and_new(text)
+        text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?=(?:the new|its successor|our new)\b)/).each_cons(2).select { |a, b| a.text.match?(OLD_ONE) && b.text.match?(NEW_ONE) } }
+      end
+      OLD_ONE = /\A(?:the|our|my|its) (?:old|former|last|previous) /i
+      NEW_ONE = /\A(?:(?:the|our|my) new\b|(?:the|its|their) (?:successor|replacement)\b)/i
 
       # "34 in a class and one cupboard. Today we are at 22, with eleven cupboards": 22 stands where 34 did.
       def in_unit_of(one, two) = two.said || two.unit == one.unit ? two : two.dup.tap { |q| q.unit = one.unit }
@@ -62,7 +69,8 @@ module Peony
       # What is counted in a sentence: no rough numbers, no "half of them", no "two years ago".
       def numbers(text, sentence)
         text.quantities_in(sentence).reject do |q|
-          q.approximate || (q.value.between?(0, 1) && !(q.said && Units.counted?(q.unit))) || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/)
+          some = q.value.between?(0, 1) && !q.text.match?(/\d\.\d/) && !(q.said && Units.counted?(q.unit))
+          q.approximate || some || (q.unit == "%" && !q.text.match?(/\d/)) || text.string[q.to, 16].match?(/\A\s*[[:alpha:]]+ ago\b/)
         end
       end
 

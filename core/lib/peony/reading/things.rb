@@ -17,6 +17,7 @@ module Peony
 
       # Words behind a time that say how it lies to what was told before.
       LATER = /\A(?:later|ago|earlier|afterwards)\z/
+      TITLE = /\A(?:mr|mrs|ms|miss|dr)\.?\z/
       # With these a time opens a sentence: "Next morning | add salt".
       OPENING = /\A(?:next|this|that|last|one|every|each)\z/
 
@@ -59,10 +60,18 @@ module Peony
         tag = tokens[index].tag
         return index == 2 && opening? && tag.start_with?("vb") unless @parts[index]
         return tokens[index - 1].low.match?(LATER) && index > 1 && time?(index - 2) unless tokens[index - 1].noun? || viewing?(index - 1)
-        return true if %w[det prps].include?(tag) || (tag == "jj" && thing_ahead?(index)) || (index == 2 && opening?)
+        return true if %w[det prps].include?(tag) || (tag == "jj" && thing_ahead?(index)) || (index == 2 && opening?) || somebody?(index)
 
+        of_phrase?(index)
+      end
+
+      # Whether a thing that begins at a word is no part of the phrase before it.
+      def of_phrase?(index)
         in_phrase?(index - 1) && (so_many?(index) || time?(index - 1) || (name?(index) && tokens[index - 1].text.match?(/\A[[:lower:]]/)) || counted?(index - 1) || last?(index))
       end
+
+      # "She gets the keys | Mrs Abel walks"
+      def somebody?(index) = tokens[index].low.match?(TITLE) && tokens[index - 1].text.match?(/\A[[:lower:]]/)
 
       # "At the viewing | six people", but not "in room 12".
       def so_many?(index) = tokens[index].tag == "cd" && tokens[index].low.match?(/\A[a-z]/) && tokens[index + 1]&.tag == "nns"

@@ -5,7 +5,7 @@ module Peony
     # A short title cut from the words of a clause, and what remains as the detail. Nothing is put into other words.
     module Titles
       MOST = 5
-      LABEL = /\A(?<title>[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
+      LABEL = /\A(?<title>[[:upper:]](?=:)|[^:–—(]{2,48}?)\s*(?::\s+|\s+[–—-]\s+|\s+(?=\())(?<rest>\S.*)\z/m
       # What leads on at the end of words that were cut off from theirs: "Sat the exam and", "Heron, which".
       HANGING = /(?<=\S)[,;:]?\s+(?:and|or|but|while|which|who|with|of|to|from|the|an|(?-i:a))\z/i
       # "Last comes the side: one ear under"
@@ -55,9 +55,16 @@ module Peony
         return comma + 1 if comma&.positive?
 
         at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) && words[i] != "of" } || MOST
+        # "Driver leaves it | in bay 3": a place keeps its number.
+        at = places(words, at) if words[at]&.match?(/\A\d+\z/)
         at -= 1 while at > 1 && (Words.dangling?(words[at - 1]) || (words[at - 1] == "out" && words[at] == "of"))
         # A number keeps its unit.
         words[at - 1].match?(/\A[£€$]?\d[\d.,]*\z/) && words[at] ? at + 1 : at
+      end
+
+      def places(words, at)
+        lead = (1...at).select { |i| Words::PREPOSITIONS.include?(words[i].downcase) }.last
+        lead && lead >= 2 && words[at - 1].match?(/\A[[:alpha:]]+\z/) ? lead : at
       end
 
       def capital(title) = title.sub(/\A[[:lower:]]/) { |letter| title.match?(/\A[a-z][A-Z]/) ? letter : letter.upcase }

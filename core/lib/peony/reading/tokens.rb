@@ -100,6 +100,7 @@ module Peony
           words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
         end
         foreign(words)
+        firms(words)
         named(words)
         done(words)
         said(words)
@@ -119,6 +120,13 @@ module Peony
           next unless tag == "nn" && OBJECT.match?(after) && (several?(words, i) || (before == "nn" && i > 1 && words[i - 1].last == "cc" && words[i - 2].last.start_with?("nn"))) && deed?(word)
 
           words[i + 1] = [word, "vbp"] unless words[i + 2, 3].take_while { |_, t| !BREAK.match?(t) }.any? { |_, t| FINITE.include?(t) }
+        end
+      end
+
+      # "Gull & Sons": one name.
+      def firms(words)
+        words.each_cons(3).with_index do |((one, _), (sign, _), (other, _)), i|
+          words[i, 3] = [one, sign, other].map { |word| [word, "nnp"] } if sign == "&" && [one, other].all? { |word| word.match?(/\A[[:upper:]]/) }
         end
       end
 

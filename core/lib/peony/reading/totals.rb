@@ -56,7 +56,7 @@ module Peony
       # Half of what was counted is so many of it: "They made it two hundred. Half of those were moths, forty-four footmen, and the rest ...".
       # @return [Array<Measures::Measure>]
       def amounts(text)
-        list = in_one_coin(text.measures)
+        list = in_one_scale(in_one_coin(text.measures))
         whole = list.find { |m| (Units.counted?(m.unit) || Units.money?(m.unit)) && m.value > 2 && text.moments_in(m.span).none? } or return list
         list.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
       end
@@ -67,6 +67,15 @@ module Peony
       def in_one_coin(list)
         money = list.map(&:unit).find { |unit| Units.money?(unit) } or return list
         list.map { |m| COINS.fetch(m.unit, []).include?(money) ? with(m, m.value / 100.0, money) : m }
+      end
+
+      # "Of the three hours an hour and a half goes on rowing, forty minutes on showers": all in the smallest of the units, where these measure the same.
+      def in_one_scale(list)
+        timed = list.select { |m| HandedOn::TIME.include?(m.unit) && Scales::OF.key?(m.unit) }
+        return list if timed.size < 3 || timed.map(&:unit).uniq.one?
+
+        small = timed.map(&:unit).min_by { |unit| Scales::OF[unit].last }
+        list.map { |m| timed.include?(m) ? with(m, Scales.told_in(m, small), small) : m }
       end
 
       # "Half of them", "the district pays half,"
@@ -177,7 +186,7 @@ module Peony
 
       SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
       COST = /\b(?:costs?|spent|raised|picked up|collected|found|counted|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
-      AMONG = /\A(?:of|out of) (?:the |our |all |its |(?:last|this) (?:year|month|week|season)['’]s )*\z/i
+      AMONG = /\A(?:of|out of) (?:the |our |all |its |every |each |(?:last|this) (?:year|month|week|season)['’]s )*\z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts
       def said?(text, measure, parts = nil)

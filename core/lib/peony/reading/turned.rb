@@ -13,7 +13,7 @@ module Peony
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
       # "In the first test they had managed 1,980 m"
       HAD = /[.!?]\s+(?:and |but )?(?:in|at|on) the (?:first|previous|last|old) [^.!?,\d]{2,40}\bhad (?:only |just )?(?:[[:lower:]]+ )?(?:only |just |about )?\z/i
-      OLD_ONE = /[.!?]\s+(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
+      OLD_ONE = /[.!?;,]\s+(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
@@ -185,12 +185,14 @@ module Peony
       # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
       def listed?(text, lead, gap)
         return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
+        # "Seconds until the page stands: 6.1, before; 1.4, now"
+        return true if lead.match?(/:\s*[£€$]?\z/) && gap.match?(/\A ?[[:alpha:]%°]{0,12},? \(?(?:before|then|formerly|last (?:year|month|week))\)?[;,] (?:and )?[£€$]?\z/)
         # "Wrong notes: was 31, is 8"
         return true if lead.match?(/\b(?:was|were|had) [£€$]?\z/) && gap.match?(/\A[^.;\d]{0,14}, (?:is|are|has|have|now) [£€$]?\z/)
         return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
         return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
 
-        lead.match?(/\b(?:old and new|then and now|before and after|last year and this)\b[^.]{0,30}:\s*\z/i) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(%r{\A(?:,| ?/)\s*\z}))
+        lead.match?(/#{OLD_AND_NEW}[^.]{0,30}:\s*\z/io) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(%r{\A(?:,| ?/)\s*\z}))
       end
 
       # "Members: 2015 140, 2025 310"
@@ -202,7 +204,8 @@ module Peony
       end
 
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
-      def labelled?(text) = text.once(:labelled) { text.all_words.match?(/\b(?:old and new|then and now|before and after|last year and this)\b/) }
+      def labelled?(text) = text.once(:labelled) { text.all_words.match?(OLD_AND_NEW) }
+      OLD_AND_NEW = %r{\b(?:(?:old|then|before|last year)(?: and | ?/ ?)(?:new|now|after|this)|(?:19|20)\d\d(?: and | ?/ ?)(?:19|20)\d\d)\b}
 
       def bracketed?(text)
         text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }

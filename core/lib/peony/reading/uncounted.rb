@@ -20,7 +20,7 @@ module Peony
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
-        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+ \z/i, //],
+        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+(?: (?:in|at|on|from) (?:(?:the|our|my|their) )?[[:lower:]]+)? \z/i, //],
         # "Six moved away, three went back to school and one married"
         [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
         # "It was minus one."
@@ -41,6 +41,7 @@ module Peony
       def clock?(string, match, rest)
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
+        return false if measured?(rest)
         return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
 
         return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
@@ -55,7 +56,7 @@ module Peony
         return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
 
         before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
-          !rest.match?(/\A,? (?:#{Numbers::WORD})\b/io)
+          !rest.match?(/\A,? (?:#{Numbers::WORD})\b|\A \d+(?:[.,;]| and\b)/io)
       end
 
       def between_hours?(before, rest)
@@ -118,7 +119,7 @@ module Peony
       # "one of them", "the last one", "one day", "no one": not a count.
       # @param tokens [Array<Tokens::Token>] the words behind it
       def pronoun?(string, match, rest, unit, tokens)
-        return false if unit == "%" || single?(string, match, rest)
+        return false if unit == "%" || single?(string, match, rest) || measured?(rest)
         return true if of_manner?(string, match, rest, unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on|my|your|our|their|its) \z/i)
@@ -127,6 +128,9 @@ module Peony
 
         tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
       end
+
+      # "At one kilometre": told by its measure; of time it may be said otherwise.
+      def measured?(rest) = Units::MEASURES[rest[/\A ([[:lower:]]+)/, 1]].then { |unit| Scales::OF.key?(unit) && !HandedOn::TIME.include?(unit) }
 
       def single?(string, match, rest)
         before = string[[0, match.begin(0) - 90].max...match.begin(0)]

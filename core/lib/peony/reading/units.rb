@@ -20,9 +20,15 @@ module Peony
         "acres" => "acres", "acre" => "acres", "times" => "times", "feet" => "feet", "foot" => "feet", "ft" => "feet", "inches" => "inches", "inch" => "inches", "yards" => "yards",
         "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints",
         "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
-        "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux"
+        "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux",
+        "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh", "kilowatt-hours" => "kWh",
+        # "Square metres", "a cubic foot"
+        **%w[metre kilometre centimetre mile yard foot inch].product(%w[square cubic]).each_with_object({}) do |(length, power), all|
+          plural = { "foot" => "feet", "inch" => "inches" }.fetch(length, "#{length}s")
+          [length, plural].each { |word| all["#{power} #{word}"] = "#{power} #{plural}" }
+        end
       }.freeze
-      AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|[[:alpha:]°]+))}
+      AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze

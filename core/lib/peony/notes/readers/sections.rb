@@ -73,7 +73,13 @@ module Peony
       def of(runs)
         made = runs.map { |run| kind(run) }
         often = made.compact.tally.select { |_, count| count >= 2 }
-        runs.zip(made.map { |kind| kind if often.key?(kind) })
+        runs.zip(made.zip(runs).map { |kind, run| often.key?(kind) ? kind : (:head if often.key?(:head) && longer_head?(run)) })
+      end
+
+      # "Ask before you lift the camera" over a sentence: among short heads a longer one is a head too.
+      def longer_head?(run)
+        head, *rest = run.map { |line| line.text.strip }
+        rest.size.between?(1, MOST) && head.split.size.between?(5, 8) && head.match?(HEAD) && !head.match?(Text::BULLET) && rest.all? { |line| line.match?(STOP) && !line.match?(Text::BULLET) }
       end
 
       def kind(run)

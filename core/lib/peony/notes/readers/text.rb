@@ -4,7 +4,7 @@ module Peony
   module Notes
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
-      BULLET = /\A(\s*)([-*•–·▪◦‣○+✓✔✗✘]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      BULLET = /\A(\s*)([-*•–·▪◦‣○●■□◆❖☐☑+✓✔✗✘→➔➜►▸»]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
       DOTTED = /\A(\s*)(\d{1,2})((?:\.\d{1,2})+)\.?\s+(?=[[:alpha:]])/
       UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
@@ -20,7 +20,7 @@ module Peony
         tables = []
         Sections.of(runs(text)).each do |run, as|
           if (rows = TextTable.rows(run))
-            table(rows, run, blocks, tables)
+            TextTable.dated?(rows) ? run.zip(rows) { |line, (date, words)| blocks << Block.new(type: "item", level: 0, text: "#{date}: #{words}", at: line.at) } : table(rows, run, blocks, tables)
           else
             blocks.concat(as ? Sections.blocks(run, as) : blocks_of(run))
           end
@@ -57,12 +57,15 @@ module Peony
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
-      LABELLED = /\A\s*(?=\S)[^.:–—]{1,40}(?::|\s[–—-])\s+\S/
+      LABELLED = /\A\s*(?=\S)(?:[^.:–—]|(?<=\d)[.:](?=\d)){1,40}(?::|\s[–—-])\s+\S/
+      # "during break → the school"
+      LEADS_TO = /\A[^→⟶]*\S\s*(?:→|⟶|->|=>)\s*\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
       # A name and its number, and nothing else.
       ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°[:alpha:]]{0,3}\s*\z/
       # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.
       COUNT = /\A\s*[^\d:]{2,40}\s\d[\d,.]*\s+([[:alpha:]]+)\s*\z/
+      NUMBERED = Regexp.union(ROW, COUNT)
       # "Week 1 Interviews", "Weeks 3 and 4 Building"
       COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
@@ -113,12 +116,16 @@ module Peony
         return run.all? { |l| two_of?(l) } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
 
-        rest.count { |l| l.text.match?(LABELLED) } >= rest.size * 0.75 || anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
+        return true if [LABELLED, LEADS_TO].any? { |led| most?(rest, led) } || (rest.size > 2 && most?(rest, NUMBERED))
+
+        anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
       end
+
+      def most?(lines, pattern) = lines.count { |l| l.text.match?(pattern) } >= lines.size * 0.75
 
       # "Forms of energy" over "heat" and "energy stored in food": short lines without any stop.
       def words_only?(run)
-        run.size >= 4 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A[^.!?;:,]*\z/) } && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
+        run.size >= 3 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A(?:[^.!?;:,]|(?<=\d)[.,](?=\d))*\z/) } && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
       end
 
       # "Every child has the right" over "to go to school" and "to play and rest": short lines that all go on from the first with the same word.
@@ -161,6 +168,8 @@ module Peony
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
         return false if one_of?(first, rest)
         return true if names_both?(first, rest) || over_sides?(first, rest)
+        # "A T-shirt at 20 euros: who gets what" over "sewing 0.40", and no label in any of them.
+        return true if rest.size > 2 && rest.all? { |l| l.text.match?(NUMBERED) } && !first.text.match?(/\d\s*\z/)
         return false if first.text.match?(LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
@@ -180,7 +189,11 @@ module Peony
       # "Myth or fact: the moon" over "Myth: …" and "Fact: …".
       def names_both?(first, rest)
         label = first.text[/\A[^:]{3,40}(?=:)/].to_s.downcase
-        rest.size >= 2 && rest.map { |l| l.text[/\A\s*[[:alpha:]]+(?=[:\s])/].to_s.strip.downcase }.uniq.count { |word| word.length > 2 && label.match?(/\b#{word}\b/) } >= 2
+        leads = rest.map { |l| l.text[/\A\s*[[:alpha:]]+(?=[:\s])/].to_s.strip.downcase }.uniq
+        # "Only bats: ..." over "Only birds: ..." and "Bats and birds: ...": one of them.
+        return false if leads.include?(label[/\A[[:alpha:]]+/])
+
+        rest.size >= 2 && leads.count { |word| word.length > 2 && label.match?(/\b#{word}\b/) } >= 2
       end
 
       # A wrapped line belongs to the block before it; after an item only when it is indented or goes on in lower case.

@@ -11,10 +11,21 @@ module Peony
           items = text.changes.map { |pair| change(pair) }
           return nil if items.empty? || items.size > 8
 
+          told_apart(items)
           finding(0.4 + (cue?(:from_to, :rose_fell) ? 0.3 : 0) + (cue?(:before_now) ? 0.2 : 0), reason(items), items)
         end
 
         private
+
+        # "The old fridge hummed at 51 decibels and used 1.5 kWh": two changes of one thing are called by what is measured.
+        def told_apart(items)
+          items.group_by(&:title).each_value do |alike|
+            units = alike.map(&:unit)
+            next unless units.size > 1 && units.uniq.size == units.size && units.all? { |unit| unit.match?(/[[:alpha:]]/) && text.string.include?(unit) }
+
+            alike.each { |i| i.title = Titles.capital(i.unit) }
+          end
+        end
 
         def reason(items) = items.size == 1 ? "one quantity from one value to another" : "#{count(items.size, 'quantity')} from one value to another"
 

@@ -12,6 +12,9 @@ module Peony
         FURTHER = /\b(?:furth(?:er)?|still more|even (?:more|fewer|less))\b/
 
         def find
+          steps = Circle.of(text)
+          return finding(0.95, "each leads to the next, and the last back to the first", steps.map { |s| item(s) }) if steps
+
           later((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), 3..10) { round.then { |items| [items, "#{count(items.size, 'step')}, and the last leads back to the first"] } }
         end
 
@@ -44,6 +47,10 @@ module Peony
 
         # "The bees are back", "out again, when it next rains".
         def come_back?(last, first)
+          # "September: departments ask ... and in September they ask again"
+          months = [first, last].map { |i| text.moments_in(i.spans.first).first&.text.to_s[/[[:upper:]][[:lower:]]+\z/] }
+          return true if months.first && months.uniq.size == 1 && last.spans.first.text.match?(/\bagain\b/)
+
           one, two = [first, last].map { |i| i.spans.first.text.downcase.sub(/\A(?:and |so )?(?:the |a )?/, "") }
           head = two[/\A[[:alpha:]]+(?= (?:is|are|was|were) back\b| again\b)/]
           head && two.split.size <= 7 && one.match?(/\b#{head}\b/)

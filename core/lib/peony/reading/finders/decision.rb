@@ -26,6 +26,12 @@ module Peony
                   reason(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }), items)
         end
 
+        # "Dry at noon: picnic. Wet but warm: marquee. Thunder: go home.": cases, and what is done in each.
+        def closer
+          rows = nodes.select { |n| n.span.text.match?(/\A[^:]{3,40}: \S/) }
+          finding(0.1, "#{count(rows.size, 'case')} that lead to different ends", rows.map { |n| node_item(n) }) if rows.size.between?(3, 8)
+        end
+
         private
 
         def reason(questions) = "#{count(questions, 'question')} that #{questions == 1 ? 'leads' : 'lead'} to different ends"

@@ -33,6 +33,9 @@ module Peony
         # "The Cole gathers the Ash Brook and the Mere Brook on its way": the two that an "and" joins.
         TWO = /(?<one>\b(?:(?:the|an?|his|her|its|their|my|our) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?) and (?<other>(?:(?:the|an?|his|her|its|their) )?[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/
 
+        # "Woven cloth | can be | plain, twill or satin"
+        KINDS_OF = /\A(?:the |an? )?(?<name>(?:\S+ ){0,3}\S+) (?:can be|may be|is|are|has|have|includes?|comprises?)(?: either)? ?\z/i
+
         def find
           items = of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
@@ -41,6 +44,15 @@ module Peony
           return nil if depth < 2
 
           finding(@strength, depth > 2 ? "a whole in #{count(depth, 'level')}" : "#{count(items.size, 'part')} with parts of their own", items)
+        end
+
+        # "At the top of the orchestra is the conductor. ...": one who is told to stand over all the others, whatever is said of these.
+        def closer
+          return nil if nodes.size >= 2 || !text.sentences.size.between?(2, 8) || [TOP, HEAD].none? { |over| text.sentences.first.text.match?(over) }
+
+          @lead = text.sentences.first
+          below = text.sentences.drop(1).map { |s| branch_of(s) }
+          finding(0.1, "one over #{count(below.size, 'other')}", [root([]).tap { |top| top.children = below }]) if below.size > 1
         end
 
         private
@@ -209,10 +221,10 @@ module Peony
           parts = Series.in(text, span)
           made = item(span)
           parts = Series.split(text.span(span.from + span.text.index(": ") + 2, span.to)) if parts.empty? && span.text.match?(/: \S.* and /)
-          parts = parts.reject { |s| s.text.match?(/\A(?:which|who|that)\b/) }
+          parts = parts.reject { |s| s.text.match?(/\A(?:which|who|that|like|such as)\b/) }
           made.children = by_post(parts) if parts.any?
           made.children = Sentences.clauses(span, /,\s+(?:and\s+|or\s+)?|\s+(?:and|or)\s+/).drop(1).map { |s| item(s) } if made.children.empty?
-          made
+          parts.any? && (lead = text.string[span.from...parts.first.from].match(KINDS_OF)) ? made.naming { |i| i.title = Titles.capital(lead[:name]) } : made
         end
       end
     end

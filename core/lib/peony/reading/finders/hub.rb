@@ -15,11 +15,20 @@ module Peony
           there\b(?! (?:is|are|was|were)\b|['’]s)|(?<!\A)\b(?:his|her|its) \w+|here\b|
           (?:ask|tell|ring|needs?|uses?|share[sd]?|have|has|lends?|fetch|want|see|find|keep)s? (?:him|her|it)\b)/xi
 
+        # "At the centre: 'made slowly'", above what lies around it.
+        CENTRE = /\A(?:(?:at|in) the (?:very )?(?:centre|center|middle|heart|core)|(?:the )?(?:centre|center|middle|heart|core|hub))\s*[:–—-]\s*(?<words>\S.*)\z/i
+
         def find
-          later(strength, 3..) { alike.then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
+          centred || later(strength, 3..) { alike.then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
         end
 
         private
+
+        def centred
+          middle = nodes.size > 3 && nodes.first.children.empty? && nodes.first.span.text.match(CENTRE) or return nil
+          around = nodes.drop(1).map { |n| node_item(n) }
+          finding(0.95, "#{count(around.size, 'thing')} around one in the middle", around).tap { |f| f&.heading = Titles.capital(middle[:words].delete(%("“”)).chomp(".")) }
+        end
 
         # Most of what is told of one thing comes back to it.
         def strength

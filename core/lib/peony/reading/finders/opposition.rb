@@ -6,6 +6,7 @@ module Peony
       # Two sides: for and against, do and don't, myth and fact, before and after without numbers.
       class Opposition < Finder
         include DosAndDonts
+        include SidesTold
 
         family "opposition"
 
@@ -29,18 +30,6 @@ module Peony
         TURN = /\A(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must|may|can) not|you (?:shouldn|mustn)['’]t|it (?:does not|doesn['’]t|should not|must not)|(?:he|she|they|you|it) (?:loses?|lost|gives? up)|since then|ever since|what (?:i|we|they|people) (?:do not|don['’]t|hate|miss)|it would also (?:cost|spoil|ruin|mean losing)|to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|do not\b|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must) not|would(?:n['’]t| not) (?:have|hear of) it|have none of it|spoke against|(?:don['’]t|do not) (?:love|like)|would also (?:cost|spoil|ruin)|less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|do not|but those)\b/i
 
-        # "It fills the inns, | says the landlord"
-        SAYS_WHO = /\A(?:says?|said|writes?|wrote|adds?|added|thinks?|thought) (?:[[:alpha:]'’-]+ ?){1,3}[,.]?\z/i
-
-        # Who says something, and that it is said.
-        SPEAKER = /\A(?<who>[^,:;.]{2,32}?)(?<!\bwho)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
-
-        # "Members who are in favour | say"
-        STAND = /\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i
-
-        # "Too little makes you forget"
-        TOO_LITTLE = /\A(?:too (?:little|much|few|many)|enough)(?: [[:lower:]]+){0,2}?(?= (?:makes?|means?|helps?|is|are|can|causes?|leads?|brings?|keeps?)\b)/i
-
         # "Dr Ames would keep them open"
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
@@ -50,6 +39,8 @@ module Peony
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
         end
+
+        def closer = orders_in_clauses&.then { |items| finding(0.1, "two sides set against each other", items) }
 
         private
 
@@ -217,42 +208,6 @@ module Peony
           return 1 if list.size == 2 && camps?(*list)
 
           (1...list.size).find { |i| list[i].text.match?(TURN) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
-        end
-
-        def side(spans)
-          made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first)) }.tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
-        end
-
-        # A label, or who speaks for the side: "Its friends | say that".
-        def side_name(lead)
-          return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
-
-          lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
-        end
-
-        # "Members who are in favour say", "Those against point out": what side they are on.
-        def stand(lead) = lead.text[STAND, 1]
-
-        def speaker(span)
-          match = span.text.match(SPEAKER) or return nil
-          # "Those who do not want it | answer that"
-          brief = match[:who].split.size <= (match[:who].match?(/\A[[:alpha:]]+ who /) ? 7 : 4)
-          match if (brief || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i)
-        end
-
-        # What is said, without who says it.
-        def arguments(sentence)
-          told = speaker(sentence)
-          parts = Series.in(text, sentence)
-          parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
-          parts = parts.reject { |s| s.text.match?(SAYS_WHO) || s.text.match?(/\Awhich\b/) } if parts.size > 2
-          (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
-        end
-
-        # "that nobody has been fined", "to the noise at two": without the word that "say" and "point" lead on with.
-        def said(part, from)
-          start = part.from < from && from < part.to ? from : part.from
-          text.span(start + text.string[start...part.to][/\A(?:and )?(?:(?:that|to)\s+)?/i].length, part.to)
         end
       end
     end

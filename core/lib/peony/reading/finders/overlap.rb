@@ -28,6 +28,12 @@ module Peony
         LONGEST = 400
         COUNTED = /\b(?:both|the two of them|one of each|some of each|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
 
+        # "Of our guides | speak German", "in our house people | knit", "them | do both": who they are is the same for all.
+        WHO = /\A(?:on (?:of them |(?=there (?:are|is) |you find ))(?:there (?:are|is) |you find )?)?(?:(?:of|in|among|from) (?:us|(?:our|the|my|this|these|those) [[:lower:]]+),? )?(?:(?:of )?(?:us|them|these|those|people|families|members|children|pupils) )?(?=[[:lower:]])/i
+
+        # "come to the toy library | and"
+        HANGS = /,?\s+(?:and|but|while)\z/
+
         def find
           items = of_nodes || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
@@ -110,7 +116,9 @@ module Peony
 
         def counted(measure)
           span = measure.span
-          Item.new(title: Titles.capital(Titles.of(without(span, measure.quantity)).first), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit,
+          words = without(span, measure.quantity)
+          named = words.sub(WHO, "").sub(HANGS, "")
+          Item.new(title: Titles.capital(Titles.of(named.empty? ? words : named).first), detail: words, spans: [span], value: measure.value, unit: measure.unit,
                    children: [], aspects: [])
         end
 

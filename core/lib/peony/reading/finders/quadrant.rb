@@ -13,7 +13,7 @@ module Peony
         ASKS = /(?:whether|how|would|could|can|do|does|did|is|are|will)/
         JUDGED = /\b(?:judged?|sort(?:ed)?|ask(?:ed|ing)?|held|put|went through|questions?|things|tests?|counts|each|every\w*)\b[^.;]{0,80}?\b#{ASKS}\b[^.?;]{4,60}(?:,|\?| and)\s+(?:and )?#{ASKS}\b/
 
-        HEADS = /\A(?:strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|liked|lacked|longed(?: for)?|learned|lessons|to do|next)\b/i
+        HEADS = /\A(?:[SWOT](?=:)|strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|liked|lacked|longed(?: for)?|learned|lessons|to do|next)\b/i
 
         ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
                     /\bchances?\b|\bopportunit|\bcould\b|\bmight\b|\bhelp\b|\bhopes?\b/i,
@@ -24,6 +24,8 @@ module Peony
         FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
+
+        LED = /\A(?<name>(?<one>[[:alpha:]]+) (?:and|but) (?<two>[[:alpha:]]+)) (?<rest>\S.*)\z/m
 
         def find
           items = [of_table, of_nodes, of_prose].find { |list| list&.size == 4 } || of_points
@@ -64,7 +66,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = of_pairs
+          told = of_led || of_pairs
           return told if told
 
           short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) && !s.text.end_with?("?") }
@@ -94,6 +96,16 @@ module Peony
 
           @strength = 0.85
           four.map { |s, words| made(words.join(" "), s.text.chomp("."), [s]) }
+        end
+
+        # "Cheap and useful goes on the door. ... Dear and useful needs the governors, and dear and useless has been bought": two crossed pairs, some of them in one sentence.
+        def of_led
+          spans = text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but |while )?(?=[[:lower:]]+ (?:and|but) [[:lower:]]+ )/) }
+          rows = spans.filter_map { |s| (m = s.text.match(LED)) && [s, m] }
+          return nil unless rows.size == 4 && two_by_two?(rows.map { |_, m| [m[:one].downcase, m[:two].downcase] })
+
+          @strength = 0.9
+          rows.map { |s, m| made(m[:name], m[:rest].sub(/[.;,]+\z/, ""), [s]) }
         end
 
         # "Strong and handsome", "strong but plain", "weak and pretty", "weak and plain": in other words as well.

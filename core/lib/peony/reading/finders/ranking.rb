@@ -18,12 +18,19 @@ module Peony
           # "Oskar needs 45 minutes. For Mina it's half an hour"
           Scales.level(items)
 
-          # "Umbrellas 131, gloves 88": gloves are no umbrellas.
-          items.each { |i| i.unit = "" } if items.map(&:unit).uniq.one? && Units.counted?(list.first.unit) && items.first.title.casecmp?(list.first.unit)
+          items.each { |i| i.unit = "" } if counts_itself?(items, list.first.unit)
           finding(0.3 + (0.3 * [falling, 1 - falling].max) + (cue?(:rank) ? 0.2 : 0), "#{count(items.size, 'thing')} compared by one number", items)
         end
 
         private
+
+        # "Umbrellas 131, gloves 88": gloves are no umbrellas. "Sparrows won with 61. There were 34 tits, 19 blackbirds": each is counted as what it is.
+        def counts_itself?(items, unit)
+          own = items.count { |i| i.title.casecmp?(i.unit) }
+          return true if own * 2 > items.size && own < items.size
+
+          items.map(&:unit).uniq.one? && Units.counted?(unit) && items.first.title.casecmp?(unit)
+        end
 
         # "Varn 420 pints. Brool has only forty people": people are not ranked among pints.
         def other?(item, list)
@@ -36,6 +43,7 @@ module Peony
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
           span = node ? node.span : measure.span
           title = node ? Titles.of(without(span, measure.quantity)).first : subject(measure)
+          title = title.sub(/(?<=\S),\s+(?:which|who|whose)\b.*\z/m, "")
           Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
 

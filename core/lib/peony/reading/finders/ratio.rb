@@ -9,6 +9,9 @@ module Peony
 
         ONLY_SO_FAR = /\A(?:as of |so far|until now|by now|today|now|at the moment|it['’]s|we['’]re|we are|we have)\b/i
 
+        # "The roof | will cost 48,000. The thermometer stands at 31,000": what the goal is for.
+        COSTS = /\A(?:the |our |an? )?(?<what>(?!(?:it|they|we|this|that)\b)[^,;:.\d]{3,32}?) (?:will|would|is to|was to|must) (?:cost|need|take)\b/i
+
         def find
           # "18 of 144 write with the left hand. That is one in eight": said twice, shown once.
           items = Ratios.of(text).uniq { |r| (r.part.value.to_f / r.whole.value).round(3) }.map { |r| ratio(r) }
@@ -23,8 +26,10 @@ module Peony
           part = found.part
           whole = found.whole
           spans = spans(part, whole)
+          held = found.goal && spans.find { |s| s.from <= whole.from && whole.to <= s.to }
+          costs = held && held.text[COSTS, :what]
           span = own(spans.find { |s| s.from <= part.from && part.to <= s.to } || spans.first, part, whole)
-          title = title(span, part, whole)
+          title = costs || title(span, part, whole)
           # "As of today it's 640", of 1,000 trees
           title = whole.unit if found.goal && title.match?(ONLY_SO_FAR) && Units.counted?(whole.unit)
           Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,

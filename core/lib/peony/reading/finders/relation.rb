@@ -14,8 +14,14 @@ module Peony
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i
 
         # "Those who learned for | two hours", "When the punnet cost | 2 euros": a point that is told by its first number alone.
-        BY_NUMBER = /\A(?:(?:those |the ones )?with|at|for|after|in)\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
+        BY_NUMBER = /\A(?:and )?(?:(?:those |the ones )?with(?:in)?|at|for|after|in|from|beyond|above|below|over|under|those within)\z|\A(?:we|i|they|you) [[:lower:]]+\z|\A(?:[[:alpha:]]+ ){0,2}(?:who|whoever|when|if) [^,;.]{3,40}\z/i
         ABOUT = /(?:less than|more than|under|over|about|up to|at least|at most) \z/i
+
+        # "2 Bft – 310 kg": what stands before the dash.
+        ROW = /\A(?<label>[^:–—]{1,24}?)\s*(?::|\s[–—-])\s/
+
+        # "10 / 14"
+        TWO = %r{\A\d[\d.,]*(?: [[:lower:]%°]+)? [/|–] \d[\d.,]*(?: [[:lower:]%°]+)?\z}
 
         def find
           # Of money alone nothing is measured against anything else.
@@ -52,7 +58,8 @@ module Peony
         def rows
           return nil if nodes.size < 3
 
-          found = nodes.map { |n| text.quantities_in(n.span) }
+          # "5 g: 0 of 10": out of how many is the same for all.
+          found = nodes.map { |n| text.quantities_in(n.span).reject { |q| text.string[[0, q.from - 4].max...q.from].end_with?(" of ") } }
           return labelled if found.all? { |l| l.size.between?(1, 2) } && found.any?(&:one?) && nodes.all? { |n| n.span.text.match?(LABELLED) }
 
           found = found.each_with_index.map { |l, i| l.size == 1 && nodes[i].span.text.match?(NOTHING) ? [nothing(nodes[i], found), l.first] : l }
@@ -65,7 +72,7 @@ module Peony
         def paired?(rows)
           return false unless rows.all? { |l| l.size == 2 } && rows.map { |a, b| [a.unit, b.unit] }.uniq.size <= 2
 
-          rows.all? { |a, b| a.unit != b.unit } || nodes.all? { |n| n.span.text.include?(":") }
+          rows.all? { |a, b| a.unit != b.unit } || nodes.all? { |n| n.span.text.include?(":") || n.span.text.match?(TWO) }
         end
 
         def nothing(node, rows)
@@ -103,12 +110,18 @@ module Peony
         def heads
           @heads ||= begin
             above = text.sentences.find { |s| nodes.size > 2 && s.to <= nodes.first.span.from }&.text || text.passage.heading.to_s
-            above[/\A[^(:.]+/].to_s.strip.match(/\A(?:the )?(?<one>[^,;]{3,40}?) and (?:the )?(?<two>[^,;]{3,40})\z/i)&.captures.to_a
+            above[/\A[^(:.]+/].to_s.strip.match(%r{\A(?:the )?(?<one>[^,;]{3,40}?)(?: and | / )(?:the )?(?<two>[^,;]{3,40})\z}i)&.captures.to_a
           end
         end
 
         # "two | hours", where the words of the number end before it.
-        def own_unit(quantity) = quantity.text.match?(/\d|\A[[:alpha:]-]+\z/) ? text.string[quantity.to, 20].to_s[/\A[ -]#{Regexp.escape(quantity.unit.delete_suffix('s'))}s?\b/].to_s : ""
+        def own_unit(quantity)
+          return "" unless quantity.text.match?(/\d|\A[[:alpha:]-]+\z/)
+
+          words = text.string[quantity.to, 20].to_s[/\A[ -][[:alpha:]]+\b/].to_s
+          unit = Units::MEASURES[words[1..].to_s.downcase]
+          words.match?(/\A[ -]#{Regexp.escape(quantity.unit.delete_suffix('s'))}s?\z/) || (unit && [unit, Units::SHORT[unit]].include?(quantity.unit)) ? words : ""
+        end
 
         def stretch(quantity) = (nodes.map(&:span) + text.sentences).find { |s| s.from <= quantity.from && quantity.to <= s.to } || text.span(quantity.from, quantity.to)
 
@@ -120,6 +133,9 @@ module Peony
         end
 
         def label(span, couple)
+          row = nodes.size >= 3 && span.text[ROW, :label]
+          return row if row && couple.one.to <= span.from + row.length
+
           before = text.string[span.from...couple.one.from]
           lead = before.strip.sub(/[:,–—-]\z/, "").strip
           # "At site 1 the river was", "At site 4, near the bridge, it was"

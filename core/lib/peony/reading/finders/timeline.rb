@@ -14,6 +14,9 @@ module Peony
 
         NOUNS = { time: "moment", day: "day", month: "month", year: "date", decade: "date", weekday: "day", count: "point" }.freeze
 
+        # "It closed | because the tiles were falling off": what happened, and not why or how.
+        DONE = /\A(?<deed>(?:it|they|he|she|we) [[:lower:]]{3,}ed)(?= (?:because|since|when|after|as|for|with|without|until|but)\b|[,;])/i
+
         def find
           # Naming what happened takes time; too few moments make no row.
           return nil if text.moments.size < 3 && nodes.count { |n| n.span.text.match?(AGE) } < 3
@@ -83,16 +86,21 @@ module Peony
         # "12 January, annual meeting. 3 March, spring clean." stays as it is; a date alone leads the sentence after it.
         def joined(sentences)
           sentences.each_with_object([]) do |s, list|
-            alone = list.last && text.moments_in(list.last).any? && list.last.text.split.size <= 4 && list.last.text.length < 26 && text.moments_in(s).empty?
+            moments = text.moments_in(s)
+            alone = list.last && text.moments_in(list.last).any? && list.last.text.split.size <= 4 && list.last.text.length < 26 && (moments.empty? || on_a_day?(list.last, moments))
             alone ? list[-1] = text.span(list.last.from, s.to) : list << s
           end
         end
+
+        # "Week 3", and below it "Tasting, Saturday only"
+        def on_a_day?(head, moments) = moments.all? { |m| m.kind == :weekday } && text.moments_in(head).none? { |m| %i[weekday day].include?(m.kind) } && head.text.match?(/[[:alnum:]]\z/)
 
         def split(sentence)
           return [sentence] if text.moments_in(sentence).count { |m| (m.kind == :time) == timed? } < 2
 
           parts = text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
-            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } } && !dated_weekday?(before, clause)
+            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } } && !dated_weekday?(before, clause) &&
+              !(before.text.include?("\n") && on_a_day?(before, text.moments_in(clause)))
           end
           led(unheaded(parts))
         end
@@ -140,7 +148,7 @@ module Peony
           moment = moment_in(span)
           return aged(span) unless moment
 
-          title, detail = named(span, moment, without(span, moment))
+          title, detail = told_of(span, moment)
           detail = detail.to_s.sub(/[\s.,;:]+\z/, "")
           return nil if title.strip.empty?
 
@@ -150,7 +158,10 @@ module Peony
 
         # The words without the date and the preposition that led to it.
         def without(span, moment)
-          before = span.text[0...(moment.from - span.from)].sub(
+          before = span.text[0...(moment.from - span.from)]
+          # "The lido opened in the hot | summer of 1934"
+          before = before.sub(/\s+(?:in|during|after|before) (?:the|a|that|one) [[:lower:]]+ \z/, " ") if moment.text.match?(/\A(?:spring|summer|autumn|winter)\b/i)
+          before = before.sub(
             /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|towards|around|of|the)\s*\z/i, ""
           )
           # "From August on we harvest"
@@ -164,6 +175,17 @@ module Peony
           # "Tuesday is for the safety course", "Three years later came the shop"
           joined = joined.sub(LINKED, "") if before.strip.empty?
           joined.sub(/\A(?:it|there) was (?=[a-z])/i, "")
+        end
+
+        # @return [Array(String, String)] title and detail
+        def told_of(span, moment)
+          words = without(span, moment)
+          deed = words[DONE, :deed]
+          # "Tug of war (Year 4 v. teachers)"
+          bracket = words.match(/\A(?<name>[^()]{3,40}\S)\s*(?<more>\([^()]+\))\z/)
+          return [Titles.capital(deed), span.text.strip] if deed
+
+          bracket ? [Titles.capital(bracket[:name]), bracket[:more]] : named(span, moment, words)
         end
       end
     end

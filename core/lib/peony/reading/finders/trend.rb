@@ -23,7 +23,7 @@ module Peony
 
         TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
 
-        LED_IN = /\A(?:in|on|by|since(?! then)|from|until|during|every)\s+/i
+        LED_IN = /\A(?:in|on|by|for|since(?! then)|from|until|during|every)\s+/i
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
@@ -64,7 +64,8 @@ module Peony
         def turned? = nodes.size >= 2 && nodes.map { |n| text.quantities_in(n.span) }.all? { |one, two, *more| two && more.empty? && text.string[one.to...two.from].match?(TO) }
 
         # "Trout: 2005 120, 2015 90", "Salmon: 2005 60, 2015 22": several quantities, each with points of its own, are no one line.
-        def several? = nodes.count { |n| [text.quantities_in(n.span), text.dates_in(n.span)].all? { |list| list.size > 1 } } > 1
+        # "On foot: 31 in 2019, 47 today"
+        def several? = nodes.count { |n| text.quantities_in(n.span).size > 1 && text.dates_in(n.span).size + n.span.text.scan(/\b(?:today|now)\b/).size > 1 } > 1
 
         # "Then she had a cold and was down to 530": a number of the same kind amid those that are dated is a point too.
         def between(points)
@@ -126,7 +127,19 @@ module Peony
           return [list.first].filter_map { |m| entry(stretch, m) } if moments.empty?
 
           taken = list.size == moments.size ? list.zip(moments) : nearest(list, moments)
-          taken.filter_map { |measure, moment| moment && point(stretch, list, measure, moment) }
+          taken.each_index.filter_map do |i|
+            measure, moment = taken[i]
+            next point(stretch, list, measure, moment) if moment
+
+            made_point(measure.quantity.text, measure.span, measure, nil) if amid?(taken, i)
+          end
+        end
+
+        # "Then 9, 14, 22 and last year 28": what follows bare, with a moment before and behind it.
+        def amid?(taken, index)
+          before, own = taken.values_at(index - 1, index).map { |m, _| m.quantity }
+          index.positive? && taken.drop(index + 1).any?(&:last) && before.unit == own.unit && text.string[before.to...own.from].match?(/\A(?:,|,? and) [£€$]?\z/) &&
+            taken.first(index).any?(&:last)
         end
 
         def nearest(list, moments)

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # A sentence that goes round: what each of its clauses leads to begins the next, and the last comes back to the first.
+    #   "The baker pays the miller, the miller pays the farmer, and the farmer buys bread from the baker."
+    module Circle
+      # A clause begins with what it tells of.
+      BEGINS = %w[det nn nns nnp nnps jj prps].freeze
+      # So many words at the beginning of a clause name what it tells of.
+      LEAD = 5
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Span>, nil] the clauses, in order
+      def of(text) = text.once(:circle) { text.sentences.size.between?(1, 3) && text.tree.empty? ? text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) }.first : nil }
+
+      def clauses(text, sentence)
+        Sentences.clauses(sentence, /[,;:]\s+(?:and |so )?|\s+and\s+(?=(?:the|an?|our|its) )/).each_with_object([]) do |part, list|
+          begins = list.empty? || (BEGINS.include?(text.tokens_in(part).first&.tag) && whole?(text, list.last))
+          begins ? list << part : list[-1] = text.span(list.last.from, part.to)
+        end
+      end
+
+      def whole?(text, span) = text.tokens_in(span).any?(&:finite?)
+
+      def round(text, clauses)
+        return nil if clauses.size < 3
+
+        named = clauses.map { |c| nouns(text.tokens_in(c).first(LEAD)) }
+        told = clauses.map { |c| nouns(text.tokens_in(c)) }
+        links = clauses.each_index.all? { |i| (told[i - 1] - named[i - 1].first(1)).intersect?(named[i]) }
+        clauses if links && named.map(&:first).uniq.size == clauses.size
+      end
+
+      def nouns(tokens) = tokens.select(&:noun?).map { |t| t.low.delete_suffix("s") }
+    end
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What one side says, and who says it: "Members who are in favour say ...". Part of the finder of two sides.
+    module SidesTold
+      # "It fills the inns, | says the landlord"
+      SAYS_WHO = /\A(?:says?|said|writes?|wrote|adds?|added|thinks?|thought) (?:[[:alpha:]'’-]+ ?){1,3}[,.]?\z/i
+
+      # Who says something, and that it is said.
+      SPEAKER = /\A(?<who>[^,:;.]{2,32}?)(?<!\bwho)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
+
+      # "Members who are in favour | say"
+      STAND = /\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i
+
+      # "Too little makes you forget"
+      TOO_LITTLE = /\A(?:too (?:little|much|few|many)|enough)(?: [[:lower:]]+){0,2}?(?= (?:makes?|means?|helps?|is|are|can|causes?|leads?|brings?|keeps?)\b)/i
+
+      private
+
+      def side(spans)
+        made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first)) }.tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
+      end
+
+      # A label, or who speaks for the side: "Its friends | say that".
+      def side_name(lead)
+        return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
+
+        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
+      end
+
+      # "Members who are in favour say", "Those against point out": what side they are on.
+      def stand(lead) = lead.text[STAND, 1]
+
+      def speaker(span)
+        match = span.text.match(SPEAKER) or return nil
+        # "Those who do not want it | answer that"
+        brief = match[:who].split.size <= (match[:who].match?(/\A[[:alpha:]]+ who /) ? 7 : 4)
+        match if (brief || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i)
+      end
+
+      # What is said, without who says it.
+      def arguments(sentence)
+        told = speaker(sentence)
+        parts = Series.in(text, sentence)
+        parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
+        parts = parts.reject { |s| s.text.match?(SAYS_WHO) || s.text.match?(/\Awhich\b/) } if parts.size > 2
+        (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }
+      end
+
+      # "that nobody has been fined", "to the noise at two": without the word that "say" and "point" lead on with.
+      def said(part, from)
+        start = part.from < from && from < part.to ? from : part.from
+        text.span(start + text.string[start...part.to][/\A(?:and )?(?:(?:that|to)\s+)?/i].length, part.to)
+      end
+    end
+  end
+end

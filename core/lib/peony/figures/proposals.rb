@@ -8,6 +8,8 @@ module Peony
       # Of one family, and of one arrangement, among the first six.
       COUSINS = 4
       ALIKE = 2
+      # How likely a family must be beside the best to stand among the first six.
+      BESIDE = 0.2
       # Forms that live from their icons.
       BY_SIGHT = %w[tiles].freeze
       # Families whose items are things.
@@ -27,8 +29,14 @@ module Peony
       # @return [Array<Proposal>]
       def for(reading, house: Style.fetch("Dome"), width: 560, height: 420, used: [], family: nil, most: MOST)
         told = Hash.new { |kept, finding| kept[finding] = items(finding, reading.passage, icons: house.icons) }.compare_by_identity
-        tried = candidates(reading, family).filter_map { |form, finding, fit| proposal(form, finding, told[finding], fit, reading, house, width, height, used) }
-        mixed(tried.sort_by { |p| -p.fit }.uniq(&:form)).first(most)
+        drawn = lambda do |list|
+          list.filter_map { |form, finding, fit| proposal(form, finding, told[finding], fit, reading, house, width, height, used) }.sort_by { |p| -p.fit }.uniq(&:form)
+        end
+        likely, others = candidates(reading, family).partition { |_, finding, _| family || finding.fit >= BESIDE * reading.best.fit }
+        first = mixed(drawn[likely])
+        # What is much less likely than the best is drawn where there is room.
+        first += drawn[others].reject { |p| first.any? { |q| q.form == p.form } } if first.size < most
+        first.first(most)
       end
 
       def candidates(reading, family)

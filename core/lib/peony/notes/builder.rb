@@ -32,7 +32,10 @@ module Peony
 
         head, *body = rows.map { |row| row + ([""] * (width - row.size)) }
         @tables << Table.new(columns: head, rows: body)
-        body.each { |cells| item(row(head, cells)) && @blocks.last.table = @tables.size - 1 }
+        return columns(head, body) if ColumnHeads.apart?(head, body)
+
+        counted = ColumnHeads.order?(head, body)
+        body.each { |cells| item(counted ? cells.last : row(head, cells), ordered: counted) && @blocks.last.table = @tables.size - 1 }
       end
 
       # @return [Document]
@@ -42,6 +45,14 @@ module Peony
       end
 
       private
+
+      # What stands below a head belongs to it, and nothing to what stands beside it: see {ColumnHeads}.
+      def columns(head, body)
+        head.each_with_index do |name, i|
+          item(name) && @blocks.last.table = @tables.size - 1
+          body.each { |cells| item(cells[i], level: 1) && @blocks.last.table = @tables.size - 1 }
+        end
+      end
 
       def row(head, cells)
         rest = cells.drop(1).each_with_index.reject { |cell, _| cell.empty? }.map { |cell, index| "#{head[index + 1]} #{cell}".strip }

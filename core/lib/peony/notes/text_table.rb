@@ -21,10 +21,6 @@ module Peony
         even(cells)
       end
 
-      # "4–8 May | talks with the classes": each row is led by a date or a number, and none by the name of a column.
-      # @param rows [Array<Array<String>>]
-      def dated?(rows) = rows.all? { |row| row.size == 2 && row.first.match?(/\d/) && row.last.match?(/[[:alpha:]]{3}/) }
-
       # A comma within a number parts no cells.
       COMMA = /,(?!\d{3}(?!\d))\s*/
       # An entry, or a label and its words, is no row.
@@ -36,13 +32,20 @@ module Peony
       # @param lines [Array<String>]
       # @return [Array<Array<String>>, nil]
       def by_commas(lines)
-        cells = lines.map { |line| line.strip.split(COMMA, -1) }
+        cells = split(lines)
         width = cells.first.size
         return nil if lines.size < 3 || width < 3 || lines.any? { |line| line.match?(ENTRY) } || cells.first.any? { |cell| cell.match?(/\d/) }
         return nil unless cells.all? { |row| row.size == width && row.none?(&:empty?) }
 
         columns = cells.drop(1).transpose
         cells if columns.first.none?(NUMBER) && columns.drop(1).count { |column| column.all?(NUMBER) } * 2 >= width - 1 && columns.any? { |column| column.all?(NUMBER) }
+      end
+
+      # Where that leaves rows too short, every comma parts: "Portions of salad,60,145" under three names.
+      def split(lines)
+        cells, plain = [COMMA, ","].map { |mark| lines.map { |line| line.strip.split(mark, -1).map(&:strip) } }
+        width = cells.first.size
+        cells.any? { |row| row.size != width } && plain.all? { |row| row.size == width } ? plain : cells
       end
 
       # Columns set with spaces, under a rule: "Pocket     4 kg      £12".

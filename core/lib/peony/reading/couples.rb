@@ -18,8 +18,12 @@ module Peony
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
         list = list.reject { |q| (q.approximate && q.value < 2) || all_of?(text, q) || (HandedOn.passing?(text, q) && !aged?(text, q)) }
-        [list.reject { |q| HandedOn.passing?(text, q) }, list].uniq.flat_map { |l| tries(l) }.filter_map { |part| couples(text, part) }.max_by.with_index { |found, i| [found.size, -i] } || []
+        found = [list.reject { |q| HandedOn.passing?(text, q) }, list].uniq.flat_map { |l| tries(l) }.filter_map { |part| couples(text, part) }
+        found.max_by.with_index { |couples, i| [couples.size, -torn(text, couples), -i] } || []
       end
+
+      # How many of the couples a stop or a comma parts: of two ways to couple them the one that parts fewer is meant.
+      def torn(text, couples) = couples.count { |c| text.string[c.one.to...c.two.from].match?(/[.!?,;]\s/) }
 
       # "Two in the one planted thirty years ago": how old it is goes with what it has.
       def aged?(text, quantity) = text.string[quantity.to, 12].to_s.match?(/\A(?: years)? ago\b/) && text.string[[0, quantity.from - 14].max...quantity.from].match?(BEGUN)

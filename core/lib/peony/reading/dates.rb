@@ -58,6 +58,11 @@ module Peony
         /\b(spring|summer|autumn|winter)(?: of)? (#{YEAR})\b/i => [:month, :year, ->(m) { m[2].to_f + SEASONS.fetch(m[1].downcase) }],
         # "The last Sunday of October"
         /\b(?:[Oo]n )?[Tt]he (?<which>first|second|third|last) (?:#{DAY}) (?:of|in) (?<month>#{MONTH})\b/ => [:month, :month, ->(m) { month(m[:month]) + PARTS.fetch(m[:which]) }],
+        # "About 1900", "c. 1934", at the beginning of a line
+        /(?:(?<=\A)|(?<=\n))(?:[Aa]bout|[Aa]round|[Cc]irca|[Cc]a?\.) (#{YEAR})\b(?!,\d| [[:lower:]]+s\b)/ => [:year, :year, ->(m) { m[1].to_f }],
+        %r{\b(\d{1,2})/(\d{1,2})/(#{YEAR})\b} => [:day, :year, ->(m) { (m[2].to_i > 12 ? [m[1], m[2]] : [m[2], m[1]]).then { |month, day| month.to_i.between?(1, 12) ? ordinal(m[3], month.to_i, day) : nil } }],
+        # "1921–1934", at the beginning of a line
+        /(?:(?<=\A)|(?<=\n))(#{YEAR}) ?[–-] ?#{YEAR}\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
         # "1962–65"
         /\b(?:(?:[Ii]n|[Ff]rom|[Bb]etween|[Uu]ntil) )?(#{YEAR})[–-]\d\d\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
         # "Since 2019 trams run all night": no 2,019 of them.
@@ -71,7 +76,7 @@ module Peony
         /(?<=\bof )(#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, :digit, ->(m) { 1900.0 + m[1].to_i }],
         # "Ines won in 7:41, ahead of Wen (7:46)": how long it took.
-        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)/ => [:time, :colon, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
+        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)(?: ?[–-] ?\d{1,2}:\d\d(?:\s?[ap]\.?m\b\.?)?(?!\d))?/ => [:time, :colon, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, :dotted, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, :dotted, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.

@@ -131,7 +131,14 @@ module Peony
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
-        header[:named] || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
+        header[:named] || times(entry) || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
+      end
+
+      # "1. Pressure washer – 88 times", and then "2. Long ladder – 71"
+      def times(entry)
+        first = text.entries.first
+        said = @said.find { |q| q.from >= first.span.from && q.to <= first.span.to }
+        "times" if said&.unit == "times" && !entry.equal?(first)
       end
 
       # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.

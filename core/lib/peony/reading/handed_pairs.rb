@@ -12,7 +12,10 @@ module Peony
       def coupled
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
-          unit = Couples.main(couples.map(&side)) || ("times" if couples.first&.[](side)&.unit == "times")
+          unit = Couples.main(couples.map(&side))
+          # As it is written: "4 grams", and then grams.
+          unit = couples.map(&side).find { |q| Couples.said(q) == unit }.unit if unit
+          unit ||= ("times" if couples.first&.[](side)&.unit == "times")
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
         @other_side = other_side(couples)
@@ -31,7 +34,10 @@ module Peony
       # What is told of one side is not what the other side counts.
       def other_side(couples)
         mains = %i[one two].map { |side| Couples.main(couples.map(&side)) }
-        couples.flat_map { |c| [[c.one, mains[1]], [c.two, mains[0]]] }.to_h.compare_by_identity
+        # Only where nearly all numbers stand in couples, and one side is measured.
+        return {} if mains.uniq.size < 2 || @list.size - (2 * couples.size) > 1 || mains.compact.any? { |unit| Units.counted?(unit) }
+
+        couples.each_with_object({}.compare_by_identity) { |c, all| all.update(c.one => mains[1], c.two => mains[0]) }
       end
 
       # "10 to 15 km", "one in eight hives", "45, 30 and 20 %": a number without a unit takes that of the next.

@@ -32,7 +32,7 @@ module Peony
         told = grouped(span)
         return told if told
 
-        match = span.text.match(/\A(?<name>[^:(–—]{2,48}?)\s*[:(–—]\s*(?<rest>[^)]+)\)?\.?\z/m)
+        match = span.text.match(/\A(?<name>[^:(–—→]{2,48}?)\s*[:(–—→]\s*(?<rest>[^)]+)\)?\.?\z/m)
         return item(span) unless match
 
         # "Top: sweet (jam, honey, syrup)": what stands in brackets is below.

@@ -44,6 +44,7 @@ module Peony
 
       # "8,500 two people, trained": a row that begins with its number names what it is for.
       def in_name?(text, quantity, stretch)
+        return false if text.moments.any? { |m| m.from == stretch.from }
         return false unless quantity.from.between?(stretch.from + 2, stretch.from + 14) && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
 
         text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }

@@ -12,7 +12,7 @@ module Peony
       ONE_OF_A_KIND = /\A(?: (?!of\b|in\b|for\b|is\b|was\b|and\b|or\b|the\b)[[:lower:]'’-]+){2,4} (?:in|out of) (?:every )?\z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be had (?:for|under)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
+      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 

@@ -8,7 +8,17 @@ module Peony
       HOURS = /(?<=; |: |, |\. |\A|\n)(\d{1,2})\.([0-5]\d)(?= (?!%|km|kg|m\b|#{Dates::AMOUNTS})[[:alpha:]])/
 
       # "from 10 – tours", "12.30 – soup", line by line: hours, where one of them tells minutes.
-      LINES = /(?:(?<=\A)|(?<=\n))(?:from )?(\d|1\d|2[0-4])(?:[.:]([0-5]\d))?(?= ?[–—-] [[:alpha:]])/
+      LINES = /(?:(?<=\A)|(?<=\n))(?:from )?(\d|1\d|2[0-4])(?:[.:]([0-5]\d))?(?= ?(?:[–—,|→-]|->) [[:alpha:]])/
+
+      # "3.3. posters", "03/04: tasting", line by line.
+      DAY_MONTH = %r{(?:(?<=\A)|(?<=\n))(\d{1,2})(?:\. ?(\d{1,2})\.|/(\d{1,2})(?:/\d{2,4})?)(?=[\s:–—,|→-])}
+      # "12th century: ...", line by line.
+      CENTURY_LEADS = /(?:(?<=\A)|(?<=\n))(?:(?:early|mid|late)[ -])?(\d{1,2}(?:st|nd|rd|th)) century\b/i
+      # "1st quarter"
+      QUARTER = /(?:(?<=\A)|(?<=\n))(1st|2nd|3rd|4th|first|second|third|fourth|last) quarter\b/i
+
+      # "1995 25", "2005 = 38", line by line.
+      YEARS_LEAD = /(?:(?<=\A)|(?<=\n))(#{Dates::YEAR})(?= (?:(?:=|…|\.{2,}|→|->|[–—-]) )?\(?[£€$]?\d[\d.,]*(?: ?[%[:alpha:]]+)?\)?(?:\n|\z))/
 
       # Among clock times: "From 19.20 teachers can be found in their rooms."
       DOTTED = /\b(?:[Aa]t|[Bb]y|[Ff]rom|[Uu]ntil|[Tt]ill) (\d{1,2})\.([0-5]\d)(?= [[:lower:]]+s\b)(?! (?:litres|metres|tonnes|miles|hours|points|pounds|euros|dollars)\b)/
@@ -56,6 +66,10 @@ module Peony
 
       # What tells a moment only in a row of its like, among others of its kind, or beside one; or where it is told of hours. Last, what the words must hold: see {Dates::NEEDED}.
       ALL = [
+        [DAY_MONTH, :day, ->(m) { (month = (m[2] || m[3]).to_i).between?(1, 12) ? Dates.ordinal(nil, month, m[1]) : nil }, :row, :digit],
+        [CENTURY_LEADS, :decade, ->(m) { Dates.century(nil, m[1]) }, :row, :century],
+        [QUARTER, :count, ->(m) { { "1" => 1.0, "f" => 1.0, "2" => 2.0, "s" => 2.0, "3" => 3.0, "t" => 3.0 }.fetch(m[1][0].downcase, 4.0).then { |n| m[1].match?(/fourth/i) ? 4.0 : n } }, :row],
+        [YEARS_LEAD, :year, ->(m) { m[1].to_f }, :row, :year],
         [LINES, :time, ->(m) { Dates.clock(m[1], m[2] || "0", nil) }, :lines, :digit],
         [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],

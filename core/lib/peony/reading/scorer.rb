@@ -15,7 +15,7 @@ module Peony
       UNLIKELY = 0.08
       # Below this a family is not worth showing, nor where it is this much less likely than the best.
       LEAST = 0.04
-      BESIDE = 0.06
+      BESIDE = 0.05
 
       # Steps, a round and an order can be seen in any row of sentences, shares in any numbers. Shown beside a better one these would often be plainly wrong
       # (of the other families hardly one in a hundred would): they must be likelier, and by this much of the best.

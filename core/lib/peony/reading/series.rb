@@ -8,7 +8,7 @@ module Peony
       MOST_WORDS = 16
       # What those named in a row do, together.
       DEED = / (?:all|each|both|can all|may all) (?=[[:lower:]]+ )/
-      ARROW = /\s*(?:→|⟶|->|=>)\s*/
+      ARROW = /\s*(?:→|⟶|->|=>)\s*|\s+>\s+/
 
       module_function
 
@@ -91,7 +91,11 @@ module Peony
       end
 
       # "... → unravel → spin again": that has been said.
-      def once_more?(parts) = parts.last.text.match?(/\b(?:again|once more)\W*\z/) && parts[0..-2].any? { |p| (words(parts.last) - %w[again once more]).intersect?(words(p)) }
+      def once_more?(parts)
+        last = parts.last
+        last.text.match?(AND_SO_ON) || (last.text.match?(/\b(?:again|once more)\W*\z/) && parts[0..-2].any? { |p| (words(last) - %w[again once more]).intersect?(words(p)) })
+      end
+      AND_SO_ON = /\A(?:and )?(?:(?:so |over )?again|so on|(?:back to|from) the (?:start|beginning))\W*\z/i
 
       def words(span) = span.text.downcase.scan(/[[:alpha:]]+/)
 

@@ -43,7 +43,9 @@ module Peony
           next unless (before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)) || before.text.match?(OLD_ONE)
 
           pairs = numbers(text, before).zip(numbers(text, after))
-          next unless pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
+          in_order = pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
+          pairs = of_one_unit(numbers(text, before), numbers(text, after)) unless in_order
+          next if pairs.empty?
 
           return pairs.map { |a, b| Pairs::Pair.new(one: a, two: in_unit_of(a, b), name: called(text, a), from: before.from, to: after.to) }
         end
@@ -56,6 +58,14 @@ module Peony
       end
       OLD_ONE = /\A(?:the|our|my|its) (?:old|former|last|previous) /i
       NEW_ONE = /\A(?:(?:the|our|my) new\b|(?:the|its|their) (?:successor|replacement)\b)/i
+
+      # "With three addresses it took nine days, and one in five never came. Now two days": what is measured once then and once now.
+      def of_one_unit(before, after)
+        before.group_by(&:unit).filter_map do |unit, (a, *more)|
+          b, *others = after.select { |q| q.unit == unit }
+          [a, b] if HandedOn::TIME.include?(unit) && b && [*more, *others].empty? && [a, b].all?(&:said) && a.value != b.value
+        end
+      end
 
       # "34 in a class and one cupboard. Today we are at 22, with eleven cupboards": 22 stands where 34 did.
       def in_unit_of(one, two) = two.said || two.unit == one.unit ? two : two.dup.tap { |q| q.unit = one.unit }

@@ -26,7 +26,7 @@ module Peony
         text.outer.any? ? nodes(text.outer) : labelled(text)
       end
 
-      LABEL = /\A[^:.!?;]{2,42}:\s+\S/
+      LABEL = /\A(?:[SWOT]|[^:.!?;]{2,42}):\s+\S/
 
       # Running text in which every sentence has a label of its own: "Oil: cheap to fit, dirty. Pellets: dear to fit, clean."
       def labelled(text)

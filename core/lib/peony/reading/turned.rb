@@ -192,7 +192,7 @@ module Peony
         return true if text.tree.size >= 2 && gap.match?(/\A[^,;:.\d]{0,12}\b(?:to|now)\s+[£€$]?\z/) && lead.match?(/[:–—]\s*\z/)
         return true if lead.match?(/:\s*(?:before|then|old|earlier|previously|last (?:year|month|week))\s*\z/i) && gap.match?(/\A,\s/)
 
-        lead.match?(/#{OLD_AND_NEW}[^.]{0,30}:\s*\z/io) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(%r{\A(?:,| ?/)\s*\z}))
+        lead.match?(/#{OLD_AND_NEW}[^.]{0,30}:\s*\z/io) || (labelled?(text) && lead.match?(/:\s*\z/) && gap.match?(%r{\A ?(?:[^[:alpha:]\d]{0,2})?(?:,| ?/| [–—-]| vs\.?)\s*\z}))
       end
 
       # "Members: 2015 140, 2025 310"

@@ -37,7 +37,7 @@ module Peony
       # @param run [Array<Text::Line>]
       # @return [Array(Text::Line, Array<Array<Text::Line>>), nil] the title, if there is one, and each head with its lines
       def heads(run)
-        return nil if run.size < 4 || run.any? { |line| line.text.match?(Text::BULLET) || line.text.match?(Text::HASH) }
+        return nil if run.size < 4 || run.any? { |line| line.text.match?(Text::BULLET) || line.text.match?(Text::HASH) } || Text.indented?(run)
 
         told = sides(run)
         return told if told

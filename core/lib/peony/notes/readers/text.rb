@@ -4,8 +4,11 @@ module Peony
   module Notes
     # Plain text: blank lines part paragraphs; "- ", "* ", "• ", "1. " and "a) " begin items; an underlined or short lone line is a heading.
     module Text
-      BULLET = /\A(\s*)([-*•–·▪◦‣○●■□◆❖☐☑+✓✔✗✘→➔➜►▸»]|\d{1,3}[.)]|[a-z][.)])\s+(?=\S)/
+      BULLET = /\A(\s*)([-*•–·▪◦‣○●■□◆❖☐☑+✓✔✗✘→➔➜►▸»]|(?<=\s)o(?=\s+[[:alpha:]])|\d{1,3}[.)]|[a-z][.)](?!\s+(?:1\d|20)\d\d\b))\s+(?=\S)/
       DOTTED = /\A(\s*)(\d{1,2})((?:\.\d{1,2})+)\.?\s+(?=[[:alpha:]])/
+      # "├── bread", "│   └── rye": a tree drawn with strokes.
+      BRANCH = /\A([\s│]*)(?:├|└)─*\s*(?=\S)/
+      TOP = /\A(\s*)(\d{1,2})[.)]?\s+(?=[[:alpha:]])/
       UNDERLINE = /\A\s*(?:={3,}|-{3,}|~{3,})\s*\z/
       HASH = /\A(\#{1,6})\s+(?=\S)/
 
@@ -20,7 +23,8 @@ module Peony
         tables = []
         Sections.of(runs(text)).each do |run, as|
           if (rows = TextTable.rows(run))
-            TextTable.dated?(rows) ? run.zip(rows) { |line, (date, words)| blocks << Block.new(type: "item", level: 0, text: "#{date}: #{words}", at: line.at) } : table(rows, run, blocks, tables)
+            headless = Headless.entries(rows)
+            headless ? run.zip(headless) { |line, words| blocks << Block.new(type: "item", level: 0, text: words, at: line.at) } : table(rows, run, blocks, tables)
           else
             blocks.concat(as ? Sections.blocks(run, as) : blocks_of(run))
           end
@@ -37,7 +41,7 @@ module Peony
         made = made.document
         tables.concat(made.tables)
         lines = run.reject { |line| line.text.match?(TextTable::RULE) }.drop(1)
-        made.blocks.each_with_index { |block, index| blocks << Block.new(type: block.type, level: 0, table: tables.size - 1, text: block.text, at: (lines[index] || run.last).at) }
+        made.blocks.each_with_index { |block, index| blocks << Block.new(type: block.type, level: block.level.to_i, table: tables.size - 1, text: block.text, at: (lines[index] || run.last).at) }
       end
 
       # @return [Array<Array<Line>>] lines between blank lines; a line marked as a heading stands by itself
@@ -57,7 +61,7 @@ module Peony
       end
 
       # "N1: every 20 minutes", "1958 – line closes": a label at the beginning of a line.
-      LABELLED = /\A\s*(?=\S)(?:[^.:–—]|(?<=\d)[.:](?=\d)){1,40}(?::|\s[–—-])\s+\S/
+      LABELLED = /\A\s*(?=\S)(?:[^.:–—]|(?<=\d) ?[.:–](?= ?\d)|(?<=\bc|ca)\.){1,40}(?::|\s[–—-])\s+\S/
       # "during break → the school"
       LEADS_TO = /\A[^→⟶]*\S\s*(?:→|⟶|->|=>)\s*\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
@@ -102,19 +106,24 @@ module Peony
 
       # @param tops [Set<String>] numbers that other lines begin with
       def entry(line, tops)
-        if (match = line.text.match(DOTTED)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
+        if (match = line.text.match(BRANCH)) then block("item", line, match[0].length, level: match[1].length)
+        elsif (match = line.text.match(DOTTED)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
+        elsif (match = line.text.match(TOP)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length, ordered: true)
         elsif (match = line.text.match(BULLET)) then block("item", line, match[0].length, level: match[1].gsub("\t", "    ").length, ordered: match[2].match?(/\w/) || nil)
         end
       end
 
       # "1. Library", below which "1.1 Children" is an entry too.
-      def tops(run) = run.filter_map { |line| line.text[/\A\s*(\d{1,2})[.)]?\s+[[:alpha:]]/, 1] }.to_set
+      def tops(run)
+        below = run.filter_map { |line| line.text[DOTTED, 2] }.to_set
+        below.empty? ? below : below & run.filter_map { |line| line.text[TOP, 2] }
+      end
 
       # Lines that are entries although no bullet says so: nearly all with a label at their beginning, or all of them short and beginning anew.
       def list_of_lines?(run)
         rest = run.drop(1)
         return run.all? { |l| two_of?(l) } if rest.size == 1
-        return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(HASH) || l.text.length > 140 }
+        return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(BRANCH) || l.text.match?(HASH) || l.text.length > 140 } || tops(run).any?
 
         return true if [LABELLED, LEADS_TO].any? { |led| most?(rest, led) } || (rest.size > 2 && most?(rest, NUMBERED))
 
@@ -145,7 +154,8 @@ module Peony
       # "Director", "  Collections", "    clocks": what belongs to what is shown by indents alone.
       def indented?(run)
         steps = run.map { |l| l.text[/\A\s*/].length }
-        run.size >= 4 && steps.first.zero? && steps.uniq.size >= 3 && run.all? { |l| l.text.strip.length <= WRAPPED }
+        below = steps.each_cons(2).count { |a, b| a.zero? && b.positive? }
+        run.size >= 4 && steps.first.zero? && (steps.uniq.size >= 3 || below >= 2) && run.all? { |l| l.text.strip.length <= WRAPPED && !l.text.match?(/[,;]\s*\z/) }
       end
 
       # A wrapped paragraph has at least one long line that stops in the middle of a sentence.
@@ -157,7 +167,8 @@ module Peony
 
       def listed(run)
         first, *rest = run
-        heading = head?(first, rest)
+        # What has something below it, as others have, is one of them.
+        heading = head?(first, rest) && !(rest.first.text.match?(/\A\s/) && rest.any? { |l| l.text.match?(/\A\S/) })
         blocks = run.each_with_index.map do |line, index|
           block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : line.text[/\A\s*/].gsub("\t", "    ").length)
         end

@@ -27,6 +27,10 @@ module Peony
         LINKS = /;\s+(?:and |but )?|,\s+(?:and |but |which in turn |who in turn )?(?=(?:the|a) [^,;]{2,30}#{ABOVE})/
         LINK = /\A(?<upper>[^,;]{2,40}?)#{ABOVE}(?<lower>.+)\z/mi
 
+        # "Shop > Ground floor > bread"
+        PATH = %r{\A[^>→/]+(?:\s+[>→/]\s+[^>→/]+){1,5}\z}
+        STEP = %r{\s+[>→/]\s+}
+
         # "Is not a computer": no part of anything.
         NO_PART = /\A(?:is|are|was|were) not\b/i
 
@@ -37,7 +41,7 @@ module Peony
         KINDS_OF = /\A(?:the |an? )?(?<name>(?:\S+ ){0,3}\S+) (?:can be|may be|is|are|has|have|includes?|comprises?)(?: either)? ?\z/i
 
         def find
-          items = of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
+          items = of_paths || of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
 
           depth = items.map { |i| depth(i) }.max
@@ -67,6 +71,22 @@ module Peony
         def posts? = text.sentences.any? { |s| s.text.match?(RankWords::POST) }
 
         def depth(item) = 1 + (item.children.map { |c| depth(c) }.max || 0)
+
+        # "Shop > Ground floor > bread", line by line.
+        def of_paths
+          spans = nodes.size > 2 && nodes.all? { |n| n.children.empty? && n.span.text.match?(PATH) } ? nodes.map { |n| Sentences.clauses(n.span, STEP) } : []
+          return nil unless spans.size > 2 && spans.map(&:first).map(&:text).uniq.size < spans.size && spans.any? { |path| path.size > 2 }
+
+          @strength = 0.9
+          grown(spans)
+        end
+
+        # @param paths [Array<Array<Span>>] from the root on
+        def grown(paths)
+          paths.group_by { |path| path.first.text.strip }.map do |name, alike|
+            made(name, "", [alike.first.first]).tap { |i| i.children = grown(alike.map { |path| path.drop(1) }.reject(&:empty?)) }
+          end
+        end
 
         def of_nodes
           return nil if nodes.empty? || nodes.none? { |n| n.children.any? }

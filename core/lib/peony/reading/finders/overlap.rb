@@ -34,6 +34,8 @@ module Peony
         # "come to the toy library | and"
         HANGS = /,?\s+(?:and|but|while)\z/
 
+        IN_BOTH = /\A(?:(?:in )?both|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
+
         def find
           items = of_nodes || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
@@ -47,7 +49,7 @@ module Peony
           return nil unless nodes.size.between?(2, 8)
 
           heads = nodes.map { |n| n.span.text }
-          both = heads.count { |h| h.match?(/\A(?:both|shared|all|together|the two|in common|use both)\b/i) || h.match?(/\b(?:use|do|in|for) both\b/i) }
+          both = heads.count { |h| h.match?(IN_BOTH) || h.match?(/\b(?:use|do|in|for) both\b/i) }
           only = heads.count { |h| h.match?(/\A(?:only|just)\b|\A[^:]{2,40}\b(?:only|alone)\b/i) }
           return nil if nodes.size > 5 && only < 2
 

@@ -8,7 +8,7 @@ module Peony
         family "relation"
 
         # "None: 0 °C. 10 g: −1 °C": none of what the others have.
-        NOTHING = /\A(?:new|fresh|none|nothing|no \w+|without)\s*[:–—]/i
+        NOTHING = /\A(?:new|fresh|none|nothing|no \w+|without|surface|at the surface|sea level|ground(?: level)?|at the door)\s*[:–—]/i
 
         # "None: 7.9", "two: 6.4": how many, in words, and what was measured.
         LABELLED = /\A(?<count>none|no|nothing|zero|\d+|#{Numbers::WORD})(?: [[:lower:]]+)?\s*[:–—]\s*[£€$]?\d/i

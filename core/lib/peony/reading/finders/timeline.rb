@@ -165,7 +165,7 @@ module Peony
             /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|towards|around|of|the)\s*\z/i, ""
           )
           # "From August on we harvest"
-          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?[,:–—-]?\s*/, "")
+          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?(?:[,:–—|→⟶-]|->|=>)?\s*/, "")
           # "New lockers (March)"
           if before.end_with?("(") && after.start_with?(")")
             before = before.delete_suffix("(")

@@ -14,7 +14,28 @@ module Peony
 
       # @param text [Reading::Text]
       # @return [Array<Span>, nil] the clauses, in order
-      def of(text) = text.once(:circle) { text.sentences.size.between?(1, 3) && text.tree.empty? ? text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) }.first : nil }
+      def of(text)
+        text.once(:circle) do
+          next nil unless text.sentences.size.between?(1, 5) && text.tree.empty?
+
+          (text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) }.first if text.sentences.size < 4) || vicious(text)
+        end
+      end
+
+      WHY = /\b(?:because|so that|so|when|whenever|since|if|the more|therefore|that is why)\b/
+      PARTED = /,?\s+(?:and )?(?=because\b|so that\b|so\b)/
+
+      # "When lessons are dull pupils chat. When they chat the teacher sets a worksheet. Worksheets are dull.": each sentence takes up what the one before said,
+      # and the last word of all was said in the first.
+      # @return [Array<Span>, nil]
+      def vicious(text)
+        list = text.sentences
+        told = list.map { |s| Manner.stems(text, s) }
+        return nil unless list.size > 1 && text.quantities.size < 2 && text.moments.size < 2 && text.all_words.scan(WHY).size > 1
+        return nil unless told.last.last && told.first.include?(told.last.last) && told.each_cons(2).all? { |a, b| a.intersect?(b) }
+
+        list.size > 2 ? list : list.flat_map { |s| Sentences.clauses(s, PARTED) }.then { |parts| parts if parts.size > 2 }
+      end
 
       def clauses(text, sentence)
         Sentences.clauses(sentence, /[,;:]\s+(?:and |so )?|\s+and\s+(?=(?:the|an?|our|its) )/).each_with_object([]) do |part, list|

@@ -125,14 +125,15 @@ module Peony
         label = text.string[entry.span.from...quantity.from]
         head = by_head(label)
         return head if head
-        # "10 / 14": what either is stands in the heading.
-        return "" if entry.span.text.match?(Finders::Relation::TWO)
-        return header[:named].to_s if label.match?(MEASURED_HERE) && !(last && last.from >= entry.span.from)
+        return header[:named].to_s if measured_otherwise?(entry, label, last)
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || times(entry) || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
       end
+
+      # "10 / 14": what either is stands in the heading. "Price of a loaf: 2.80" below "bakers: 4"
+      def measured_otherwise?(entry, label, last) = entry.span.text.match?(Finders::Relation::TWO) || (label.match?(MEASURED_HERE) && !(last && last.from >= entry.span.from))
 
       # "1. Pressure washer – 88 times", and then "2. Long ladder – 71"
       def times(entry)

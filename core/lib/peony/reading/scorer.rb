@@ -76,7 +76,8 @@ module Peony
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?],
         ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
-        *%w[list hub sequence cause].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] }
+        *[NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
+        ["list", "cause", :what_if?], *%w[list quadrant cause].map { |from| [from, "decision", :cases?] }
       ].freeze
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
@@ -104,8 +105,26 @@ module Peony
 
       # "Tupping in November ... weaning in August, and the tups are brought down again": the months of no one year, and the last leads on to the first.
       def year_round?(text, _finding)
-        text.tree.size > 2 && text.tree.last.span.text.match?(/\bagain\b/) && text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+        return false unless text.tree.size > 2 && text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+
+        first, last = [text.tree.first, text.tree.last].map { |n| n.span.text.downcase.scan(/[[:lower:]]{5,}/) - Dates::MONTHS }
+        text.tree.last.span.text.match?(/\bagain\b/) || first.intersect?(last)
       end
+
+      # "If the library closes on Saturdays", and what comes of it, line by line.
+      def what_if?(text, _finding) = text.tree.size > 2 && above(text).match?(/\Aif (?!you\b|we\b)/i) && text.tree.none? { |n| text.told?(n.span) }
+
+      # "Leaves yellow?", and below it "all of them, soil wet: stop watering": cases, and what is done in each.
+      def cases?(text, _finding)
+        rows = text.tree.map { |n| n.span.text[/\A[^:]{3,60}:\s+(\S.*)\z/m, 1] }
+        return false unless rows.size > 2 && rows.all?
+
+        head = above(text)
+        head.match?(TO_CHOOSE) || (head.match?(/\A(?!(?:who|why|what|how|when|where)\b)[^?]{3,60}\?\z/i) && rows.count { |words| Words.imperative?(words) } * 2 >= rows.size)
+      end
+      TO_CHOOSE = /\A(?:which [^?]{3,40}|what (?:do|should|can|shall) (?:i|we|you) (?:do|use|take|wear|write|need|choose)\b[^?]{0,40})\?\z/i
+
+      def above(text) = (text.passage.heading || text.sentences.find { |s| text.tree.any? && s.to <= text.tree.first.span.from }&.text).to_s.strip
 
       # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
       def named_boxes?(_text, finding) = finding.fit >= 0.95
@@ -141,7 +160,7 @@ module Peony
 
       # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.
       def numbered_rows?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(NUMBERED) }
-      NUMBERED = /\A(?:[[:alpha:]'’-]+ ){1,5}\d[\d,.]*\z/
+      NUMBERED = /\A(?:[[:alpha:]'’-]+,? ){1,6}\d[\d,.]*(?: ?%)?\z/
 
       # Running words without entries, a series or several numbers: such a passage more likely needs no picture.
       def plain?(text) = bare?(text) && text.series.empty?

@@ -11,7 +11,8 @@ RSpec.describe "Ways of writing" do
     "#{head}\n#{rows.each_with_index.map { |row, i| "#{mark == :number ? "#{i + 1}. " : mark}#{row}" }.join("\n")}\n"
   end
 
-  def seen(family, words) = Peony::Reading.of(Peony::Notes::Text.read(words)).findings.first(3).find { |f| f.family == family }
+  # As plain text; +kind+ tells whether it came in a Markdown file.
+  def seen(family, words, kind = ".txt") = Peony::Reading.of(Peony::Notes.parse(words, kind)).findings.first(3).find { |f| f.family == family }
 
   amounts = {
     "parts" => ["Where our 1,200 letters come from", { "members" => 640, "schools" => 310, "suppliers" => 150, "other people" => 100 }],
@@ -27,7 +28,7 @@ RSpec.describe "Ways of writing" do
           capital = i.odd? && family != "trend"
           told = rows.map { |name, value| [capital ? name.sub(/\A./, &:upcase) : name, value.to_s.gsub(/(?<=\d)(?=(\d{3})+\z)/, ",")] }.map { |pair| (turned ? pair.reverse : pair).join(join) }
           words = lines(head, told, marks[(i + k) % 4])
-          expect(seen(family, words)&.items.to_a.map(&:value)).to eq(rows.values), words
+          [".txt", ".md"].each { |kind| expect(seen(family, words, kind)&.items.to_a.map(&:value)).to eq(rows.values), "#{kind}\n#{words}" }
         end
       end
     end
@@ -68,7 +69,7 @@ RSpec.describe "Ways of writing" do
     moments.each_with_index do |dates, i|
       [": ", " – ", " - ", " ", "\t", " | "].each_with_index do |join, k|
         words = lines("Launch of the oat drink", dates.zip(events).map { |pair| pair.join(join) }, marks[(i + k) % 2])
-        expect(seen("timeline", words)&.items.to_a.map { |item| item.title.downcase }).to eq(events), words
+        [".txt", ".md"].each { |kind| expect(seen("timeline", words, kind)&.items.to_a.map { |item| item.title.downcase }).to eq(events), "#{kind}\n#{words}" }
       end
     end
   end

@@ -38,6 +38,8 @@ module Peony
         body.each { |cells| item(counted ? cells.last : row(head, cells), ordered: counted) && @blocks.last.table = @tables.size - 1 }
       end
 
+      def empty? = @blocks.empty?
+
       # @return [Document]
       def document
         @blocks.each_with_index { |block, index| block.id = "b#{index + 1}" }

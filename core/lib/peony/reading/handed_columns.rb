@@ -18,6 +18,11 @@ module Peony
       def by_head(label)
         return counted_above if counted_above && label.match?(/\A[^:\d]+:\s*\z/)
 
+        # "Energy, kWh: 96", "Firing (hours): 14"
+        measure = label[%r{\A[^:]*[,(]\s*(?:in )?([[:alpha:]%€£$²³/]+)\)?:}, 1]
+        unit = measure && (Units::MEASURES[measure.downcase] || Units::CURRENCIES[measure.downcase])
+        return unit if unit
+
         head = label[COLUMN, 1] if text.table?
         # "Bottles sold 1,900" counts bottles; what is "Spent 2,400" is no order.
         (plural_in(head.downcase) if head&.include?(" ")) || headed(label) || ("" if head && head.split.none? { |word| Words.plural?(word) })

@@ -139,7 +139,7 @@ module Peony
       def times(entry)
         first = text.entries.first
         said = @said.find { |q| q.from >= first.span.from && q.to <= first.span.to }
-        "times" if said&.unit == "times" && !entry.equal?(first)
+        "times" if said&.unit == "times" && said.text.match?(/\d/) && !entry.equal?(first)
       end
 
       # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.

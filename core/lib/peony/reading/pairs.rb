@@ -209,6 +209,9 @@ module Peony
       def name(text, stretch, one)
         lead = text.string[stretch.from...one.from]
         label = lead[/\A([^:]{2,48}):/, 1]
+        # "Firing: old kiln 14, new kiln 9", row by row
+        return label if label && text.table?
+
         # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
         start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from
         return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }

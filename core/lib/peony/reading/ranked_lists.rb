@@ -18,7 +18,7 @@ module Peony
         pieces(behind_count(span)).each do |piece|
           joined = before && !@text.string[before.to...piece.from].include?(",")
           # "The jarls, who owned land | and ships": what is said of them goes on.
-          next if joined && before.text.match?(/\Awho\b/) && !piece.text.match?(/\Awho\b/)
+          next if joined && before.text.match?(/\A(?:who|where)\b/) && !piece.text.match?(/\Awho\b/)
 
           before = piece
           if (own = held(piece)) then made << (inner = own)
@@ -34,6 +34,12 @@ module Peony
 
       # @return [RankedNames::Node, nil] the one below whom what follows stands, where it is said who stands "with" it
       def goes_on(node, piece)
+        # "The kiln master, who has two helpers, and the shop"
+        has = piece.text[/\Awho #{RankWords::HAS} (?=(?:#{Numbers::WORD}|\d+|an?) )/o]
+        if has
+          put_with(node, @text.span(piece.from + has.length, piece.to))
+          return nil
+        end
         unless piece.text.match?(/\Awith\b/i)
           node.told ||= piece
           return nil

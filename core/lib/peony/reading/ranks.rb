@@ -221,7 +221,9 @@ module Peony
 
       # "The foreman, who gave out the work to compositors and pressmen": these stand below him.
       def who_runs(span)
-        match = span.text.match(RankWords::WHO_RUNS) or return nil
+        match = span.text.match(RankWords::WHO_RUNS)
+        return nil if match.nil? || match[:low].match?(/, and (?:the|an?|his|her|its) /)
+
         own = thing(at(span, match, :own)) or return nil
         @names.put(own, list(at(span, match, :low)))
         [own]

@@ -14,12 +14,16 @@ module Peony
       # @return [Document]
       def read(text)
         builder = Builder.new
-        collect(CommonMarker.render_doc(text, :DEFAULT, %i[table strikethrough]), builder)
+        lines = text.lines
+        TypedLines.parted(CommonMarker.render_doc(text, :DEFAULT, %i[table strikethrough]).to_a, lines).each do |nodes, typed|
+          typed ? TypedLines.add(typed, builder) : collect(nodes, builder)
+        end
         builder.document
       end
 
-      def collect(node, builder, level: 0, quoted: false)
-        node.each do |child|
+      # @param nodes [Enumerable<CommonMarker::Node>]
+      def collect(nodes, builder, level: 0, quoted: false)
+        nodes.each do |child|
           case child.type
           when :header then inline(child) { |words, marks| builder.heading(words, child.header_level, marks: marks) }
           when :paragraph then paragraph(child, builder, quoted)
@@ -51,7 +55,8 @@ module Peony
         return false if lines.size < 2
 
         words = lines.map { |line| inline(line) { |text, _| text } }
-        words.drop(words.size > 2 ? 1 : 0).all? { |line| line.length < 120 && (line.match?(Text::LABELLED) || line.match?(Text::ROW)) }
+        rest = words.drop(words.size > 2 ? 1 : 0)
+        rest.all? { |line| line.length < 120 && [Text::LABELLED, Text::ROW, Text::COUNT, Text::DATED_ROW, Text::LEADS_TO].any? { |row| line.match?(row) } }
       end
 
       # Only the first paragraph of an entry is the entry; what follows stands below it.

@@ -69,7 +69,9 @@ module Peony
       ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°[:alpha:]]{0,3}\s*\z/
       # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.
       COUNT = /\A\s*[^\d:]{2,40}\s\d[\d,.]*\s+([[:alpha:]]+)\s*\z/
-      NUMBERED = Regexp.union(ROW, COUNT)
+      # "2019 46"
+      DATED_ROW = /\A\s*(?:1\d|20)\d\d\s+[£€$]?\d[\d,.]*\s?%?\s*\z/
+      NUMBERED = Regexp.union(ROW, COUNT, DATED_ROW)
       # "Week 1 Interviews", "Weeks 3 and 4 Building"
       COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
@@ -125,10 +127,11 @@ module Peony
         return run.all? { |l| two_of?(l) } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(BRANCH) || l.text.match?(HASH) || l.text.length > 140 } || tops(run).any?
 
-        return true if [LABELLED, LEADS_TO].any? { |led| most?(rest, led) } || (rest.size > 2 && most?(rest, NUMBERED))
-
-        anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
+        rows?(rest) || anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
       end
+
+      # Lines that have a label, an arrow or a number in nearly every one.
+      def rows?(lines) = [LABELLED, LEADS_TO].any? { |led| most?(lines, led) } || (lines.size > 2 && most?(lines, NUMBERED))
 
       def most?(lines, pattern) = lines.count { |l| l.text.match?(pattern) } >= lines.size * 0.75
 
@@ -169,11 +172,18 @@ module Peony
         first, *rest = run
         # What has something below it, as others have, is one of them.
         heading = head?(first, rest) && !(rest.first.text.match?(/\A\s/) && rest.any? { |l| l.text.match?(/\A\S/) })
+        counted = counted?(heading ? rest : run)
         blocks = run.each_with_index.map do |line, index|
-          block(heading && index.zero? ? "heading" : "item", line, line.text[/\A\s*/].length, level: heading && index.zero? ? 2 : line.text[/\A\s*/].gsub("\t", "    ").length)
+          next block("heading", line, line.text[/\A\s*/].length, level: 2) if heading && index.zero?
+
+          block("item", line, line.text[counted ? COUNTS : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
         end
         levels(blocks)
       end
+
+      # "1 – Cook it twice", "2 – Weigh everything"
+      COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
+      def counted?(lines) = lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
 
       def head?(first, rest)
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }

@@ -58,6 +58,19 @@ RSpec.describe Peony::Charts do
     end
   end
 
+  it "lets months without a year go on over the new year, each under its own column" do
+    shape = shape_of("month,firings,broken\nSeptember,6,14\nOctober,8,11\nNovember,9,9\nDecember,12,15\nJanuary,7,6")
+    made = Peony::Charts::Proposals.for(shape, said: Peony::Tables::Finding.all(shape), house: Peony::Style.fetch("Dome"), width: 560, height: 420)
+    %w[column line].each do |chart|
+      words = boxes(made.find { |m| m.chart == chart }.drawing).to_h { |w, _, left, *| [w, left] }
+      told = %w[Sep Oct Nov Dec Jan].filter_map { |month| words[month] }
+      expect(told).to eq(told.sort)
+      expect(told.size).to be >= (chart == "column" ? 5 : 3)
+      expect(words.keys.grep(/\A[12]\z/)).to be_empty
+    end
+    expect(made.first.heading.to_s + made.first.drawing.to_s).not_to match(/January 2\b/)
+  end
+
   it "draws every table in many sizes, styles and finishes with no word outside, too small or on another" do
     found = Hash.new { |h, k| h[k] = [] }
     drawn = 0

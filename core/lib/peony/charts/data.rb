@@ -38,7 +38,15 @@ module Peony
       def first = series.first
 
       # @return [Array<Tables::Calendar::Period>] of keys in time
-      def periods = @periods ||= keys.map { |key| Tables::Calendar.of_key(key) || Tables::Calendar.year(1) }
+      def periods = @periods ||= Tables::Calendar.in_turn(keys.map { |key| Tables::Calendar.of_key(key) || Tables::Calendar.year(1) })
+
+      # @param key [#to_s, nil]
+      # @return [Tables::Calendar::Period, nil]
+      def period(key)
+        return nil unless key
+
+        at(key) ? periods[at(key)] : Tables::Calendar.of_key(key.to_s)
+      end
 
       # @return [String] a key as a reader says it
       def word(index) = time? ? periods[index].text : keys[index]

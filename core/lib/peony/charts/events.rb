@@ -81,7 +81,7 @@ module Peony
       def period(words, data)
         years = data.periods.map { |p| p.from.year }.uniq
         tries = [words, *years.map { |y| "#{words} #{y}" }]
-        found = tries.filter_map { |t| Tables::Calendar.read(t) }.reject { |p| p.from.year == 1 }
+        found = tries.filter_map { |t| Tables::Calendar.read(t) }.select { |p| Tables::Calendar.told?(p.from) }
         found.find { |p| p.from.between?(data.periods.first.from, data.periods.last.from) } || found.first
       end
     end

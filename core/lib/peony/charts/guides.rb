@@ -101,15 +101,23 @@ module Peony
 
       def sparse_names(each)
         scale = TimeScale.new(data.periods, from: @lefts.first + (@band / 2), to: @lefts.last + (@band / 2))
+        room = ->(text) { body_font.width(text, small) + gap(8) }
+        own = scale.names(room, each)
+        return own.each_with_index { |(_, text, below), i| named(@lefts[i] + (@band / 2), text, below) } if own
+
         known = data.periods.each_with_index.to_h { |p, i| [p.from.jd, i] }
-        scale.ticks(->(text) { body_font.width(text, small) + gap(8) }).each do |x, text, below|
+        scale.ticks(room).each do |x, text, below|
           jd = data.periods.map { |p| p.from.jd }.min_by { |d| (scale.at(d) - x).abs }
           middle = @lefts[known[jd]] + (@band / 2)
           next if (middle - x).abs > each
 
-          time_words(text, middle, 1)
-          time_words(below, middle, 2) if below
+          named(middle, text, below)
         end
+      end
+
+      def named(middle, text, below)
+        time_words(text, middle, 1)
+        time_words(below, middle, 2) if below
       end
 
       # Names of series in one line over the plot, each with a swatch of its colour.

@@ -35,7 +35,7 @@ module Peony
       end
 
       def span(mark)
-        from, to = [mark["from"], mark["to"]].map { |k| Tables::Calendar.of_key(k.to_s)&.from&.jd }
+        from, to = [mark["from"], mark["to"]].map { |k| data.period(k)&.from&.jd }
         from && to ? [mark, @x.at(from - 0.5), @x.at(to + 0.5)] : nil
       end
 
@@ -57,7 +57,7 @@ module Peony
           y = @y[mark["value"].to_f]
           next unless y.between?(plot_top - 1, plot_bottom + 1)
 
-          from, to = [mark["from"], mark["to"]].map { |k| k && Tables::Calendar.of_key(k.to_s)&.from&.jd }
+          from, to = [mark["from"], mark["to"]].map { |k| data.period(k)&.from&.jd }
           x1 = from ? @x.at(from) : plot_left
           x2 = to ? @x.at(to) : plot_right
           pen.path([["M", x1, y], ["L", x2, y]], stroke: stroke(1), line: shape, dash: [gap(7), gap(5)])

@@ -31,13 +31,24 @@ module Peony
         [[at(@low), label(Date.jd(@low), :year), nil]]
       end
 
+      # Each point by its own name, where there is room for all of them.
+      # @return [Array<[Float, String, String]>, nil] place, words, words below
+      def names(room, each)
+        unit = { "date" => :day, "year" => :year }.fetch(@periods.first.kind, :month)
+        told = @periods.map { |p| label(p.from, unit) }
+        return nil unless told.all? { |words| room.call(words) <= each }
+
+        years = @periods.map { |p| p.from.year.to_s if unit != :year && Tables::Calendar.told?(p.from) }
+        @days.each_with_index.map { |day, i| [at(day), told[i], (years[i] if i.zero? || years[i] != years[i - 1])] }
+      end
+
       private
 
       def marks(unit, count)
         dates = begins(unit, count).select { |d| d.jd.between?(@low, @high) }
         shown = nil
         dates.map do |date|
-          below = date.year.to_s if unit != :year && date.year != shown && date.year > 1
+          below = date.year.to_s if unit != :year && date.year != shown && Tables::Calendar.told?(date)
           shown = date.year
           [at(date.jd), label(date, unit), below]
         end

@@ -18,7 +18,7 @@ module Peony
         pieces(behind_count(span)).each do |piece|
           joined = before && !@text.string[before.to...piece.from].include?(",")
           # "The jarls, who owned land | and ships": what is said of them goes on.
-          next if joined && before.text.match?(/\A(?:who|where)\b/) && !piece.text.match?(/\Awho\b/)
+          next tell_more(made.last, before, piece) if joined && before.text.match?(/\A(?:who|where)\b/) && !piece.text.match?(/\Awho\b/)
 
           before = piece
           if (own = held(piece)) then made << (inner = own)
@@ -30,6 +30,10 @@ module Peony
           end
         end
         made
+      end
+
+      def tell_more(node, before, piece)
+        node.told = @text.span(before.from, piece.to) if node&.told && node.told.from == before.from
       end
 
       # @return [RankedNames::Node, nil] the one below whom what follows stands, where it is said who stands "with" it

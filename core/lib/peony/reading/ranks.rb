@@ -159,6 +159,8 @@ module Peony
       def below(clause, match, form)
         above = at(clause, match, :up)
         low = at(clause, match, :low)
+        # "Ines is over all of them"
+        return @meant = @head = over_all(node(above)) if form == :runs && low.text.match?(RankWords::ALL_OF_THEM)
         # "All three report to Ida Larch"
         return over_all(@names.node(above)) if form == :up && low.text.match?(RankWords::ALL_OF_THEM)
 

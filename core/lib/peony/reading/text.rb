@@ -105,7 +105,7 @@ module Peony
       def table?
         once(:table) { stretches.any? { |s| s.block.table } || (entries.size > 1 && entries.map { |e| e.span.text.scan(HEADS) }.then { |heads| heads.first.size > 1 && heads.uniq.one? }) }
       end
-      HEADS = /[:,]\s+([[:upper:]][[:alpha:]]+(?: [[:lower:]]+)*) (?=[£€$+−-]?\d)/
+      HEADS = /[:,]\s+(?!(?:before|after|then|now|was|is|from|to|up|down|about|only)\b)([[:alpha:]]+(?: [[:lower:]]+)*) (?=[£€$+−-]?\d)/
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }

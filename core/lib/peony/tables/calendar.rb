@@ -48,6 +48,23 @@ module Peony
       # @return [Period, nil]
       def of_key(key) = key.match?(/\A(?:0[1-9]|1[0-2])\z/) ? month(MONTHS[key.to_i]) : read(key)
 
+      # "September", "October" ... "January": months without a year that go on over the new one are of two years, of which neither is told.
+      # @param periods [Array<Period, nil>] in the order of the rows
+      # @return [Array<Period, nil>]
+      def in_turn(periods)
+        known = periods.compact
+        return periods unless known.size > 1 && known.all? { |p| p.kind == "month" && !told?(p.from) } && known.map(&:key).uniq.size == known.size
+
+        falls = known.each_cons(2).select { |a, b| b.from < a.from }
+        return periods unless falls.one? && known.last.from < known.first.from
+
+        at = periods.index(falls.first.last)
+        periods.each_with_index.map { |p, i| p && i >= at ? Period.new(p.kind, p.from >> 12, p.key) : p }
+      end
+
+      # @return [Boolean] whether the year of a day was told; years of our time have four digits
+      def told?(date) = date.year > 99
+
       # Days by pattern: from the parts that match to year, month and day.
       DAYS = {
         %r{\A(#{YEAR})[-/.](\d{1,2})[-/.](\d{1,2})#{CLOCK}\z} => ->(y, m, d) { [y, m, d] },
@@ -125,7 +142,7 @@ module Peony
         from = period.from
         case period.kind
         when "date" then "#{from.day}\u00A0#{MONTHS[from.month]}\u00A0#{from.year}"
-        when "month" then from.year == 1 ? MONTHS[from.month] : "#{MONTHS[from.month]}\u00A0#{from.year}"
+        when "month" then told?(from) ? "#{MONTHS[from.month]}\u00A0#{from.year}" : MONTHS[from.month]
         when "quarter" then "quarter\u00A0#{((from.month - 1) / 3) + 1} of\u00A0#{from.year}"
         else from.year.to_s
         end

@@ -110,7 +110,7 @@ module Peony
 
       def periods(texts, american)
         known = Hash.new { |all, text| all[text] = Calendar.read(text, american: american) }
-        texts.map { |text| known[text] }
+        Calendar.in_turn(texts.map { |text| known[text] })
       end
 
       # "(l)", "[kWh]", ", kg" at the end of a name, else what stands behind the numbers.

@@ -12,13 +12,20 @@ module Peony
         FURTHER = /\b(?:furth(?:er)?|still more|even (?:more|fewer|less))\b/
 
         def find
-          steps = Circle.of(text)
-          return finding(0.95, "each leads to the next, and the last back to the first", steps.map { |s| item(s) }) if steps
+          told = circle
+          return finding(0.95, "each leads to the next, and the last back to the first", told) if told
 
           later((closes? ? 0.5 : 0) + (text.cues[:loop].positive? ? 0.3 : 0), 3..10) { round.then { |items| [items, "#{count(items.size, 'step')}, and the last leads back to the first"] } }
         end
 
         private
+
+        # What goes round for sure; where several sentences do, as they are parted elsewhere.
+        def circle
+          steps = Circle.of(text) or return nil
+          points = text.sentences.size > 1 ? alike(series: false) : []
+          points.size > 2 && points.size >= steps.size ? points : steps.map { |s| item(s) }
+        end
 
         def round
           items = closed(chain || alike(series: text.sentences.size <= 2))

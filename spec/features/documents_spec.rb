@@ -20,6 +20,20 @@ RSpec.describe "A long document" do
     expect(page).to have_no_css(".page text", visible: :all)
   end
 
+  it "is read as its lines were typed, and a table of two sides as both of them" do
+    new_piece "A new kiln"
+    words = "# A new kiln\n\n## What speaks for it\n\n| Pros | Cons |\n|---|---|\n| half the energy | 8,400 euros |\n| more pots | a wider door |\n\n" \
+            "## Pupils\n\n2019 46\n2020 18\n2021 31\n2022 52\n"
+    bring("kiln.md", words) { expect(page).to have_css(".found", text: "Pupils") }
+    stage "Draw"
+    expect(page).to have_css(".margin", text: "two sides, 2 against 2")
+    expect(page).to have_css(".margin", text: "one quantity at four points in time")
+    left = ->(told) { page.evaluate_script("[...document.querySelectorAll('.typeset p')].find(e => e.textContent === arguments[0]).getBoundingClientRect().left", told) }
+    expect(left["half the energy"]).to be > left["Pros"]
+    find(".margin", text: "two sides").click
+    expect(page).to have_css(".proposal svg", text: /more pots/i, visible: :all)
+  end
+
   it "is walked in an outline with tiny pictures; what is drawn is marked, the rest is next" do
     bring_season("pdf")
     stage "Draw"

@@ -159,10 +159,7 @@ module Peony
       def below(clause, match, form)
         above = at(clause, match, :up)
         low = at(clause, match, :low)
-        # "Ines is over all of them"
-        return @meant = @head = over_all(node(above)) if form == :runs && low.text.match?(RankWords::ALL_OF_THEM)
-        # "All three report to Ida Larch"
-        return over_all(@names.node(above)) if form == :up && low.text.match?(RankWords::ALL_OF_THEM)
+        return leading(form, above) if low.text.match?(RankWords::ALL_OF_THEM) && %i[runs up].include?(form)
 
         @last = upper = upper(above) or return nil
         part = PARTS.include?(form) && !above.text.match?(RankWords::PERSON)
@@ -177,6 +174,13 @@ module Peony
         @row = lowers if lowers.size > 1 && !RankWords::PLACES.key?(above.text.downcase)
         # "Anna is responsible for sales. She ...": sales are nobody.
         @meant = lowers.one? && low.text.match?(/\A(?:[[:upper:]]|(?:an?|the|one) )/) ? lowers.first : upper
+      end
+
+      # "Ines is over all of them", "all three report to Ida Larch"
+      def leading(form, above)
+        return over_all(@names.node(above)) if form == :up
+
+        @meant = @head = over_all(node(above))
       end
 
       def single(form, upper, lowers, low)

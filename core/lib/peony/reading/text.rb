@@ -103,7 +103,17 @@ module Peony
       # What a document brought is kept without its grid: there the rows are known by the heads that come again in each.
       # @return [Boolean] whether the entries are the rows of a table: "Tram posters: Contacts 210,000, Bottles sold 1,900"
       def table?
-        once(:table) { stretches.any? { |s| s.block.table } || (entries.size > 1 && entries.map { |e| e.span.text.scan(HEADS) }.then { |heads| heads.first.size > 1 && heads.uniq.one? }) }
+        once(:table) { stretches.any? { |s| s.block.table } || heads_again? }
+      end
+
+      # In small letters only where no row says that something is done: "keeps 90 %, wants 20 minutes".
+      def heads_again?
+        return false unless entries.size > 1
+
+        heads = entries.map { |e| e.span.text.scan(HEADS).flatten }
+        return false unless heads.first.size > 1 && heads.uniq.one?
+
+        heads.first.all? { |head| head.match?(/\A[[:upper:]]/) } || entries.none? { |e| tokens_in(e.span).any?(&:finite?) }
       end
       HEADS = /[:,]\s+(?!(?:before|after|then|now|was|is|from|to|up|down|about|only)\b)([[:alpha:]]+(?: [[:lower:]]+)*) (?=[£€$+−-]?\d)/
 

@@ -118,4 +118,26 @@ RSpec.describe "Reading numbers that go together" do
     words = "You know you are home when the halyards rattle, when gulls quarrel over the fish bins, when the pilot boat coughs before it starts and when somebody's radio is tuned to the weather."
     expect(titles("list", words).first).to eq("The halyards rattle")
   end
+
+  it "counts in months what follows after months, and then what there was" do
+    words = "We began the podcast with 90 listeners, all related to us. After three months there were 340, after six 800, and by the first birthday 2,150."
+    expect(amounts(words)).to eq([[90, "listeners"], [3, "months"], [340, "listeners"], [6, "months"], [800, "listeners"], [2150, "listeners"]])
+    expect(found("trend", words).items.map(&:value)).to eq([340, 800, 2150])
+  end
+
+  it "calls a goal by what it costs or how many of what are wanted" do
+    expect(titles("ratio", "A new rescue boat costs 86,000 euros. Thanks to 412 of you we already have 61,000.")).to eq(["New rescue boat"])
+    expect(titles("ratio", "The pupils want to sell 2,000 stamps for the hedgehog station; 1,350 are gone.")).to eq(["Stamps"])
+    expect(amounts("A new rescue boat costs 86,000 euros. Thanks to 412 of you we already have 61,000.")).to include([412, "people"])
+  end
+
+  it "leaves what is said of the last thing out of the row" do
+    words = "someone asked what's in the blue cupboard. here is what: two fire blankets, the spare keys on the whale, nine umbrellas, and the good coffee, which you never saw."
+    expect(titles("list", words).last).to eq("The good coffee")
+  end
+
+  it "takes seven of ten people for a ratio, whatever they do" do
+    ratio = read("If ten people stand in front of our lift and the stairs, seven take the lift, also down.").best
+    expect([ratio.family, ratio.items.first.value]).to eq(["ratio", 70])
+  end
 end

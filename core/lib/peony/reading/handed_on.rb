@@ -49,6 +49,7 @@ module Peony
         summed
         aged
         frozen
+        lapsed
         in_turn
         coupled
         linked
@@ -147,8 +148,8 @@ module Peony
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
-        return true if passing?(quantity)
-
+        # "Thanks to 412 of you we have 61,000"
+        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/))
         return false unless TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.

@@ -6,6 +6,8 @@ module Peony
     module HandedPairs
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
 
+      AFTER = /\bafter \z/i
+
       private
 
       # Where two quantities go together, each takes the unit of its place.
@@ -21,6 +23,16 @@ module Peony
         @other_side = other_side(couples)
         # "It cost 2 euros and we sold 140, at 3 only 75": what is counted beside money is no money.
         @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }
+      end
+
+      # "After three months there were 340, after six 800": six months, and then 800.
+      def lapsed
+        @list.each_cons(2) do |q, following|
+          next unless q.unit.empty? && text.string[q.to...following.from] == " " && text.string[[0, q.from - 6].max...q.from].match?(AFTER)
+
+          unit = @list.find { |o| o.from < q.from && HandedOn::TIME.include?(o.unit) && text.string[[0, o.from - 6].max...o.from].match?(AFTER) }&.unit
+          q.unit = unit if unit
+        end
       end
 
       # "The old one hummed at 51 decibels and used 1.5 kWh; its successor manages with 34 and 0.4": in the same order.

@@ -10,7 +10,7 @@ module Peony
       # "From the villages", "one flight of stairs": not they are counted.
       NOT_THEY = /\b(?:from|for) (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b|\b[[:alpha:]]+ (?=(?:have |had |has )?(?:counted|measured|weighed|collected|noted|recorded) (?:the |all |all the )?[[:lower:]]+s\b)/i
 
-      TO_SPEND = /\d (?:left |more )?to (?:spend|pay)\b|\b(?:a|the|our|its) budget (?:of|was|is)\b/
+      TO_SPEND = /\btook in \d|\d (?:left |more )?to (?:spend|pay)\b|\b(?:a|the|our|its) budget (?:of|was|is)\b/
 
       private
 

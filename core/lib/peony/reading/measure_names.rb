@@ -8,7 +8,7 @@ module Peony
       BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
       # "Then | comes | Skarv with 236", "on Tern | live | nine people", "last of all | Windy, which has 88": the name stands behind what is said of it.
       TURNED_ROUND = [
-        /(?:\A|[,;] |\band )\s*(?:(?:then|next|after (?:it|him|her|them|that)) )?(?:comes?|came|follows?|followed) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at|on))? \z/,
+        /(?:\A|[,;] |\band )\s*(?:(?:then|next|after \w+) )?(?:comes?|came|follow(?:s|ed)?) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?|the [[:lower:] ]{3,24}?)(?:,? (?:with|at|on))? \z/,
         /(?:\A|[,;] |\band )\s*(?:last|first) of all,? (?:comes? |came )?(?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at)|, (?:which|who) [[:lower:]]+)? \z/,
         /\A\s*(?:on|in|at) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:lives?|lived|stands?|are|there (?:are|is)|you find|grows?|work) (?:only |just )?\z/i
       ].freeze

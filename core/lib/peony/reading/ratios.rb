@@ -12,7 +12,7 @@ module Peony
       ONE_OF_A_KIND = /\A(?: (?!of\b|in\b|for\b|is\b|was\b|and\b|or\b|the\b)[[:lower:]'’-]+){2,4} (?:in|out of) (?:every )?\z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
+      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
@@ -27,12 +27,14 @@ module Peony
       # @return [Array<Ratio>]
       def of(text) = text.once(:ratios) { found(text) }
 
-      # "Ask ten people what it is, and eight of them will say a fish"
+      # "Ask ten people what it is, and eight of them will say a fish", "if ten people stand in front of it, seven take the lift"
       def of_them(text)
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
           next unless b && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
-          next unless text.string[s.from...a.from].match?(/\bask (?:any )?\z/i) && text.string[b.to, 9].to_s.match?(/\A of them\b/)
+
+          of_these = text.string[b.to, 9].to_s.match?(/\A of them\b/) || (!b.said && text.string[a.to...b.from].match?(/,\s\z/))
+          next unless of_these && text.string[s.from...a.from].match?(/(?:\bask (?:any )?|\A(?:if|when|take|imagine) )\z/i)
 
           Ratio.new(part: b, whole: a, goal: false)
         end

@@ -28,7 +28,7 @@ module Peony
         return infinitives(text, parts) if parts.drop(1).all? { |p| p.text.match?(TO_DO) }
         return led_alike(text, parts) if parts.drop(1).map { |p| p.text[LED, 1] }.then { |words| words.uniq.one? && words.first && parts.first.text.match?(/ #{words.first} /) }
 
-        return parts if body != sentence || clauses?(text, parts)
+        return without_remarks(parts) if body != sentence || clauses?(text, parts)
 
         phrases(text, parts)
       end
@@ -49,6 +49,9 @@ module Peony
         first = parts.first
         [text.span(first.from + first.text.index(" #{word} ") + 1, first.to), *parts.drop(1)].map { |p| text.span(p.from + p.text[/\A(?:(?:and|or) )?#{word} /].to_s.length, p.to) }
       end
+
+      # "... and the good coffee, | which you never saw"
+      def without_remarks(parts) = parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose)\b/) } : parts
 
       # "... and twenty metres of string. | thanks!! jo"
       def without_thanks(parts)

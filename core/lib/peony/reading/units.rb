@@ -52,7 +52,7 @@ module Peony
         return "%" if rest.match?(/\A\s?(?:%|per ?cent\b)/)
 
         # "It took two of us to lift it."
-        return "people" if rest.match?(/\A of us\b/)
+        return "people" if rest.match?(/\A of (?:us|you)\b/)
         # "28 kg of bottles. There were nine of shoes": of what was measured before.
         return "" if rest.match?(OF_KIND)
 

@@ -11,7 +11,7 @@ module Peony
         family "parts"
 
         # "Half | of it, near enough, is | potatoes", "a quarter |'s | beans".
-        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on)|on|for)|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:goes (?:to|on|into)|went (?:to|on|into)|should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s)\s+(?=\S)/i
+        OF_IT = /\A(?:of (?:it|that|them|this|those)\b(?:, [^,.;]{2,20},)? (?:is|was|are|were|goes (?:to|on)|went (?:to|on)|on|for)|of (?:the|an?|your|our|my|their|its|his|her) [[:lower:]-]+ (?:goes (?:to|on|into)|went (?:to|on|into)|should be|is|was|are|were)(?! [[:lower:]]+ed\b)|['’]s|of what [[:lower:]]+ [[:lower:]]+ (?:is|was|goes (?:to|on|into)|went (?:to|on|into)))\s+(?=\S)/i
 
         PENCE = %w[pence cents].freeze
         # "46 cents | to the | musicians", "15 cents | for | light"

@@ -196,7 +196,7 @@ module Peony
         def made_point(label, span, measure, sort)
           number = measure.respond_to?(:quantity) ? measure.quantity : measure
           # "71 standing"
-          label = label.strip.delete_prefix("#{number.text} ")
+          label = label.strip.delete_prefix("#{number.text} ").delete_suffix(" #{number.text}")
           told = label.sub(LED_IN, "").sub(/\A(when .+?) (?:to|in|at|on|of|from|with|and|the|an?|has|had|is|was|it|its)\z/i, '\1')
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
                    date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])

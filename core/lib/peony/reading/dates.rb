@@ -151,13 +151,13 @@ module Peony
       def in(string)
         return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
-        taken = []
+        taken = FourDigits.amounts(string).map { |place| Moment.new(text: string[place], from: place.begin, to: place.end, kind: :amount) }
         held = Hash.new { |found, need| found[need] = need.nil? || string.match?(NEEDED.fetch(need)) }
         PATTERNS.each { |pattern, (kind, need, sort)| scan(string, pattern, kind, sort, taken) if held[need] }
         RowsOfDates::ALL.each { |pattern, kind, sort, where, need| scan(string, pattern, kind, sort, taken) if held[need] && enough?(string, pattern, kind, where, taken) }
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)
-        level(taken).sort_by(&:from)
+        level(taken.reject { |t| t.kind == :amount }).sort_by(&:from)
       end
 
       # Whether there are enough of its like, or of its kind, to take it for a moment.

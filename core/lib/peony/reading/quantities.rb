@@ -94,13 +94,14 @@ module Peony
         string = text.string
         names = Uncounted.numbered(string)
         classes = Uncounted.classes(string)
+        amounts = FourDigits.amounts(string)
         each_match(string, FIGURE, taken) do |m|
           next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1])
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
           unit = "GBP" if m[2] == "grand"
-          next if unit.empty? && year?(m[1], m[2])
+          next if unit.empty? && year?(m[1], m[2]) && amounts.none? { |place| place.cover?(m.begin(1)) }
 
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
           value += 0.5 if half

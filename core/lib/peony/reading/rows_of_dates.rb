@@ -42,7 +42,8 @@ module Peony
       # "Van's here at 7. We load till 8": in a row of them.
       BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
       # "From 620 until the raiders came in 793", among years of four digits.
-      OLD_YEARS = /\b(?:in|from|until|till|by|since|about|around) ([2-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|monks)))/i
+      # "Rose from 320 to 655", "rose by 250" and "about 300 words" tell no year.
+      OLD_YEARS = /\b(?:(?:in|until|till|since)(?= \d\d\d(?! (?:of|an?|per|out|every)\b))|from(?= \d\d\d(?! (?:in|to|at|an?|per|last|this)\b))|(?:by|about|around)(?= \d+ (?:the|his|her|its?|they)\b(?! (?:next|following|year)\b))) ([2-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|its|his|monks)))/i
 
       # "Up at two. The dough is turned out by half past": past the hour that was told last.
       HALF_PAST = /\b(?:by|at) half past\b(?! #{Numbers::WORD})/i

@@ -51,7 +51,7 @@ module Peony
       end
 
       # "... and the good coffee, | which you never saw"
-      def without_remarks(parts) = parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose)\b/) } : parts
+      def without_remarks(parts) = parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose) /) } : parts
 
       # "... and twenty metres of string. | thanks!! jo"
       def without_thanks(parts)

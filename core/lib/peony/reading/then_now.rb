@@ -19,13 +19,26 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Pairs::Pair>] one, or none
       def changes(text)
-        row = text.tree.size > 2 ? [] : row(text)
+        row = text.tree.size > 2 ? [] : [*row(text), *labelled(text)]
         return row if row.any? || text.tree.size >= 2
 
         one, two = two(text)
         before, after = [one, two].map { |q| q && text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
         before && after && told?(text, before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)] : []
       end
+
+      # "Before: 60 visitors. After: 145 visitors": two entries that are two times.
+      def labelled(text)
+        entries = text.tree
+        return [] unless entries.size == 2 && text.quantities.size == 2 && entries.zip(LABELS).all? { |e, label| e.span.text.match?(label) }
+
+        one, two = entries.map { |e| text.quantities_in(e.span) }.select(&:one?).flatten
+        return [] unless two && alike?(one, two)
+
+        [Pairs::Pair.new(one: one, two: two, name: one.said ? one.unit : "", from: entries[0].span.from, to: entries[1].span.to)]
+      end
+      AGO = "last (?:year|season|month|week|term)"
+      LABELS = [/\A(?:before|then|once|old|formerly|#{AGO})(?:: |\z)/i, /\A(?:after|afterwards|now|today|new|since|#{AGO.sub('last', 'this')})(?:: |\z)/i].freeze
 
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)
@@ -43,7 +56,8 @@ module Peony
           next unless (before.text.match?(OLD) && !before.text.match?(NEW) && after.text.match?(NEW)) || before.text.match?(OLD_ONE)
 
           pairs = numbers(text, before).zip(numbers(text, after))
-          in_order = pairs.size.between?(2, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
+          least = before.text.match?(OLD_ONE) && after.text.match?(NEW_ONE) ? 1 : 2
+          in_order = pairs.size.between?(least, 4) && pairs.size == numbers(text, after).size && pairs.all? { |a, b| alike?(a, b) }
           pairs = of_one_unit(numbers(text, before), numbers(text, after)) unless in_order
           next if pairs.empty?
 

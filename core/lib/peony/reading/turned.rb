@@ -106,7 +106,7 @@ module Peony
         # "They used to complain forty times a year; last year it was three times"
         return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
-        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one)
+        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
         return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
@@ -114,6 +114,13 @@ module Peony
 
       FROM_FIRST = /\bfrom (?:only |just |about |over |nearly )?[£€$]?\z/
       TO = /\A(?: ?[[:alpha:]%°]+){0,2} to (?:only |just |about |over |nearly )?[£€$]?\z/
+
+      # "145 people came this summer (last summer: 60)", "The club has 145 members now. Five years ago it was 60": what is told second is the earlier.
+      def long_ago?(text, gap, one)
+        gap.match?(BEFORE_IN_BRACKETS) || (gap.match?(AGO) && !text.string[[0, one.from - 60].max...one.from].match?(/\bago\b[^.;!?]*\z/))
+      end
+      BEFORE_IN_BRACKETS = /\A[^.;!?\d(]{0,40}\((?:in )?(?:the )?(?:last|previous) (?:year|season|term|month|week|summer|winter|spring|autumn|time)\b[^)\d]*\z/i
+      AGO = /\A[^.;!?\d]{0,40}[.;]\s+[^.;!?\d,]{0,24}\bago\b[^.;!?\d]{0,30}\z/
 
       # "In 2023 there were 140, in 2022 120": each has its year.
       def years_fall?(text, one, two)
@@ -167,6 +174,9 @@ module Peony
         return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
 
         return true if lead.match?(AT_FIRST) && gap.match?(/[;,.]\s+(?:and |but )?(?:on \w+day|now|today|(?:at|by) the end|this|last)\b/i)
+
+        # "We started with 60 members and ended with 145"
+        return true if lead.match?(/\b(?:started|began|opened|set out) with (?:only |just )?\z/i) && gap.match?(/\A[^.!?\d]{0,40}\b(?:ended|finished|closed|left)(?: up)? with \z/)
 
         lead.match?(/\b(?:ago|used to)\b/i) && gap.match?(/\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/)
       end

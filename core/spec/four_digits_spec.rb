@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+# Many people write 1500 and not 1,500: what is counted must not be lost among the years, and no year may be counted.
+RSpec.describe "Reading four digits" do
+  include WordsRead
+
+  def values(words) = read(words).quantities.map(&:value)
+  def turned(words) = found("change", words).items.map(&:aspects)
+
+  # Each is written with 1200 and 1500, and again with numbers that look like years of our own time.
+  {
+    "what was then and is now" => ["Last year %a people came. This year it was %b.", "There used to be %a visitors a day. Now there are %b.", "Once we had %a members, now %b."],
+    "what rose and fell" => ["The number of visitors rose from %a to %b.", "Visitors fell from %a in 2020 to %b in 2024.", "Membership has gone from %a to %b since 2020.", "We cut the bill from %a to %b euros."],
+    "each in its year" => ["In 2020 we had %a visitors, in 2024 %b.", "From %a jars in 2019 to %b jars in 2023.", "Until 2019 we made %a pots a week, since then %b."],
+    "each in its month" => ["From %a visitors in May we got to %b in August.", "In January we needed %a kilos of flour a week and in June %b.", "%a people borrowed books in May and %b in June."],
+    "part and whole" => ["%a of %b children can swim.", "The hall holds %a people, the barn %b."],
+    "the old and the new" => ["The old boat carried %a people a day. The new one carries %b.", "We started with %a members and ended with %b."]
+  }.each do |what, sentences|
+    it "counts #{what}" do
+      [[1200, 1500], [1840, 1870], [1950, 2010]].each do |a, b|
+        sentences.each { |words| expect(values(words.gsub("%a", a.to_s).gsub("%b", b.to_s)).sort).to eq([a, b]), "#{words} #{a} #{b}" }
+      end
+    end
+  end
+
+  it "leaves years years" do
+    ["The mill, built 1911, employs 900 people. It was 1950 when the wheel stopped.", "1066 the church burned. 1200 people lived there. In 1240 it was built again.",
+     "The school opened in May 1912 with 1400 pupils; in June 1950 it was closed.", "Building began in 1921 with stones from the old fort. Visitors have been let in since 1988.",
+     "The castle stood from 1200 to 1500, with 900 people in it.", "We use half the water, 1400 litres, compared with 2020."].each do |words|
+      expect(values(words) & [1911, 1950, 1066, 1240, 1912, 1921, 1988, 1500, 2020]).to eq([]), words
+    end
+  end
+
+  it "takes what something rose from for no year of old" do
+    expect(turned("Visitors fell from 210 in 2020 to 160 in 2024.")).to eq([[%w[before 210], %w[after 160]]])
+    expect(turned("Visitors rose from 350 to 420 between 2020 and 2024.")).to eq([[%w[before 350], %w[after 420]]])
+    words = "The monks came in 620. By 793 the raiders had come, and about 840 the last monk left. In 1066 the church was rebuilt."
+    expect(found("timeline", words).items.map(&:date)).to eq(["620", "793", "about 840", "1066"])
+  end
+
+  it "takes what was counted in a month for no day of it" do
+    expect(found("trend", "In May 12 children came, in June 18, in July 25.").items.map(&:value)).to eq([12, 18, 25])
+  end
+
+  it "knows which of two was the earlier" do
+    { "145 people came this summer (last summer: 60)." => [60, 145], "Our club has 160 members now. Five years ago it was 210." => [210, 160],
+      "The old boat carried 60 people a day. The new one carries 145." => [60, 145], "Before: 60 visitors. After: 145 visitors." => [60, 145],
+      "We started with 210 members and ended with 160." => [210, 160] }.each do |words, values|
+      expect(turned(words)).to eq([[["before", values[0].to_s], ["after", values[1].to_s]]]), words
+    end
+  end
+end

@@ -49,4 +49,27 @@ RSpec.describe "Reading four digits" do
       expect(turned(words)).to eq([[["before", values[0].to_s], ["after", values[1].to_s]]]), words
     end
   end
+
+  # One of the three could be a year; the others cannot.
+  ["- Hagg: %s\n- Oxmere: %s\n- Brack: %s", "Hagg %s, Oxmere %s, Brack %s.", "Visitors: Hagg %s, Oxmere %s and Brack %s.", "Hagg had %s visitors, Oxmere %s and Brack %s.",
+   "2021: %s\n2022: %s\n2023: %s", "- January: %s\n- February: %s\n- March: %s", "Monday %s, Tuesday %s, Wednesday %s.", "Hagg (%s), Oxmere (%s), Brack (%s)",
+   "We sold %s jars of plum, %s of quince and %s of rose hip.", "In 2021 there were %s visitors, in 2022 %s and in 2023 %s.", "Rent takes %s, paper %s and prizes %s."].each do |words|
+    it "counts what stands in a row: #{words.inspect}" do
+      [[850, 1200, 2300], [640, 1950, 2600]].each { |row| expect(values(format(words, *row))).to eq(row) }
+    end
+  end
+
+  it "counts in a table's column what stands beside other numbers, or what its head counts" do
+    column = ->(head, *row) { found("ranking", "| Place | #{head} |\n|---|---|\n#{%w[Hagg Oxmere Brack].zip(row).map { |r| "| #{r.join(' | ')} |" }.join("\n")}\n").items.map(&:value) }
+    expect(column.call("Visitors", 850, 1200, 2300)).to eq([850, 1200, 2300])
+    expect(column.call("Sold", 1450, 980, 2100)).to eq([1450, 980, 2100])
+    expect(column.call("Visitors", 1200, 1950, 2010)).to eq([1200, 1950, 2010])
+  end
+
+  it "leaves the years of a row and the days of months what they are" do
+    { "- Mill: 1911\n- Bridge: 1950\n- Station: 1873" => %w[1873 1911 1950], "- 3 March: the van comes\n- May 12: the fair\n- June 1911: the school opens" => ["3 March", "May 12", "June 1911"],
+      "Bridge 1911, ferry 1924, church 1240." => %w[1240 1911 1924] }.each { |words, dates| expect(found("timeline", words).items.map(&:date)).to eq(dates) }
+    expect(values("- Founded: 1911\n- Members: 640\n- Boats: 12")).to eq([640, 12])
+    expect(values("On 4 May 1891 it was opened. It is 640 metres long, and 1200 people cross it.")).to eq([640, 1200])
+  end
 end

@@ -21,7 +21,7 @@ module Peony
         /\bOf (?:the |our |these )?#{N}(?= #{THINGS})/, /\b\d[\d,]* of (?:the |our |these )?#{N}(?= #{THINGS})/,
         /\b#{N}(?= of (?:the |our |these )?\d[\d,]* #{THINGS})/,
         /\b(?:this|last|next) (?:spring|summer|autumn|winter) #{MORE}#{N}(?= (?:[a-z]+ )?#{THINGS})/i,
-        /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z)/i,
+        /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z| and\b)/i, /(?:\A|\n)#{Dates::YEAR}(?:: | = )#{MORE}#{N}(?=[\n.,]|\z)/,
         /\bbetween (?<n>1\d00)(?= and (?:1\d|20)00 #{THINGS})/i, /\bbetween 1\d00 and (?<n>(?:1\d|20)00)(?= #{THINGS})/i,
         # "In May 12 children came, in June 18": a day of the month would be told with "on".
         /\b[Ii]n #{Dates::MONTH} (?<n>\d{1,2})(?=[.;)]|,(?! ?\d)|\z| #{THINGS})/
@@ -37,13 +37,15 @@ module Peony
         /\b(?:the|a|an) [a-z]+(?: one)? (?:carrie[sd]|holds?|held|has|had|sells?|sold|makes?|made|takes?|took|costs?|needs?|needed|brings?|brought),? #{MORE}\z/i,
         /\b(?:the (?:old|new|other|second) (?:one|[a-z]+)|from [\d,]+ [a-z]+ to|costs?) #{MORE}\z/i,
         /\bthe (?!year|season|spring|summer|autumn|winter|month)[a-z]+ #{MORE}\z/i,
-        /\b[\d,]+ #{THINGS} (?:[a-z]+ ){0,3}(?:in #{MOMENT} )?(?:and|,) #{MORE}\z/i, /\bof [\d,]+ #{THINGS} #{MORE}\z/i,
+        /\b[\d,]+ #{THINGS} (?:[a-z]+ ){0,3}(?:in #{MOMENT} )?(?:and|,) #{MORE}\z/i, /\bof [\d,]+ #{THINGS} #{MORE}\z/i, /\b[\d,]+ #{THINGS} [^.;\d]{0,40}, (?:\d+ [a-z]+ and )?#{MORE}\z/i,
         /\b[Ii]n #{Dates::MONTH} (?!#{Dates::YEAR})[^.;]{0,60}\bin #{Dates::MONTH} #{MORE}\z/
       )
       ENDS = /\A(?:[.,;:)]|\s*\z| (?:in|on|at|last|this|today|now|then|the year|a (?:day|week|month|year)|per|of (?:them|these|us))\b| (?:bought|came|stayed|went|left|paid|[a-z]+ed)\b)/
 
       # "1200 jars in May, 1500 in June"
-      ROW = [/(?:,| and) \z/, /\A in #{Dates::MONTH}/].freeze
+      ROW = [/(?:,| and) \z/, /\A (?:in #{Dates::MONTH}|of [a-z]|in [A-Z])/].freeze
+      # "Of the 1900 pupils, 1200 walk and 1500 take the bus"
+      OF = /\b[Oo]f (?:the |our |these )?[\d,]+ #{THINGS},? (?:[^.;]{0,40} and )?\z/
 
       # A number with what it counts, by which another is measured.
       COUNTED = /(?<![\d.,–-])(?<n>\d{1,3},\d{3}|\d{3,5})(?![\d–%-])(?= (?:euros|pounds|kg|kilos|km|m|#{THINGS})|(?: (?!with|in|by|and|for|from|of|to|at|as|the|when|was|had)[a-z]+)? #{THINGS})/
@@ -53,9 +55,10 @@ module Peony
       # @param string [String]
       # @return [Array<Range>] where four digits stand that count something
       def amounts(string)
-        return [] unless string.match?(/(?<!\d)(?:1\d|20)\d\d(?!\d)|\b[Ii]n [A-Z][a-z]+\.? \d/)
+        return [] unless string.match?(/(?<!\d)(?:1\d|20)\d\d(?!\d)|#{Dates::MONTH} \d/o)
 
         found = ALONE.flat_map { |pattern| places(string, pattern) }
+        found |= FourDigitRows.amounts(string)
         found | beside(string, found)
       end
 
@@ -72,7 +75,7 @@ module Peony
       # @param lead [String] what stands before the number
       # @param behind [String] what follows
       def told?(number, lead, behind)
-        return true if lead.match?(ROW[0]) && behind.match?(ROW[1])
+        return true if (lead.match?(ROW[0]) && behind.match?(ROW[1])) || (lead.match?(OF) && behind.match?(/\A [a-z]{2,}/))
 
         # "Half the water, compared with 2020."
         return false if number.between?(1990, 2040) && lead.match?(COMPARED) && behind.match?(/\A(?:[.,;]|\s*\z)/)
@@ -83,11 +86,13 @@ module Peony
 
       def value(string, place) = string[place].delete(",").to_i
 
-      def places(string, pattern)
+      def places(string, pattern) = matches(string, pattern).map { |m| m.begin(:n)...m.end(:n) }
+
+      def matches(string, pattern)
         at = 0
         found = []
         while (match = string.match(pattern, at))
-          found << (match.begin(:n)...match.end(:n))
+          found << match
           at = match.end(0)
         end
         found

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Four digits in a row of numbers: "Hagg: 850, Oxmere: 1200, Brack: 2300". What stands as the others do counts as they do.
+    module FourDigitRows
+      SLOT = /(?<label>[[:alpha:]'’-]+)(?<sep>: | – | — | - | = | \(| )(?:(?:only|just|nearly|almost|over) )?(?<n>\d{1,3}(?:,\d{3})+(?![\d,]*\d)|\d+(?:\.\d+)?)(?=[.,;](?!\d)|[)\n]|\z| and\b)/
+      # "Founded: 1911", "built 1911", "compared with 2020": what a year stands behind.
+      OF_A_YEAR = /(?:\A|\s)(?:[a-z]+ed|in|since|by|until|till|from|before|after|during|of|for|with|than|against|about|around|to|between|years?|dates?|built|begun|born|lost|made|laid|first|last|
+                   opening|start|end|mention|spring|summer|autumn|winter|eve|day|circa|and|or|the|no|number|room|page|form|class|act|#{Dates::FEASTS.keys.join('|')})\z|\b(?:founded|since|year)\b/xi
+      MONTH = /\A#{Dates::MONTH}\z/
+      WEEKDAY = /\A(?:#{Dates::DAY}|#{Dates::SHORT_DAY})\z/
+      PLURAL = /\A(?!years|dates|works|class)(?:people|children|[[:alpha:]]{3,}[^s'’]s)\z/i
+      # "Visitors by month: January 1200, February 1500"
+      NAMED = /\A(?!years|dates)(?:people|children|[[:alpha:]]{3,}[^s'’]s)(?: (?!and\b)[a-z]+){0,3}: /i
+      Slot = Struct.new(:place, :label, :sep, :value, :sure, :sentence, keyword_init: true) do
+        def month? = label.match?(MONTH)
+        # Behind a single space only what stands in the same sentence is in the row; a month may lead to its year.
+        def row = sep == " " ? [sep, sentence, month?] : [sep]
+      end
+
+      module_function
+
+      # @param string [String]
+      # @return [Array<Range>] where four digits stand that count something
+      def amounts(string)
+        found = slots(string)
+        return [] if found.all?(&:sure)
+
+        ends = string.enum_for(:scan, /[.;!?]\s|\n/).map { Regexp.last_match.begin(0) }
+        found.each { |s| s.sentence = ends.count { |at| at < s.place.begin } }
+        counted = FourDigits.places(string, FourDigits::COUNTED).map { |place| [ends.count { |at| at < place.begin }, FourDigits.value(string, place)] }
+        found.group_by { |s| [s.sep, s.label.downcase] }.values.flat_map { |row| one_label(row) } | found.group_by(&:row).values.flat_map do |row|
+          beside = row[0].sep == " " && !row[0].month? ? counted.select { |sentence, _| sentence == row[0].sentence }.map(&:last) : []
+          told(row, beside, string.split(/(?<=[.;!?])\s|\n/)[row[0].sentence].to_s.match?(NAMED))
+        end
+      end
+
+      # "Hagg: Visitors 1200 / Oxmere: Visitors 1500"
+      def one_label(row)
+        return [] if row.size == 1
+
+        row[0].label.match?(PLURAL) ? row.reject(&:sure).map(&:place) : told(row, [], false)
+      end
+
+      def told(row, counted, named)
+        doubtful = row.reject(&:sure)
+        return [] if doubtful.empty? || (row.size == 1 && counted.empty?)
+        return doubtful.map(&:place) if row.size > 1 && (named || timed?(row) || round?(row.map(&:value)))
+
+        sizes = row.select(&:sure).map(&:value) + counted
+        near = doubtful.select { |s| sizes.any? { |size| size.fdiv(s.value).between?(0.16, 6) } }
+        sizes.size >= doubtful.count { |s| s.value.between?(1800, 2040) } ? near.map(&:place) : []
+      end
+
+      # "Monday 1200, Tuesday 1500", "January: 1200": no year is told so.
+      def timed?(row) = row.all? { |s| s.label.match?(WEEKDAY) } || (row[0].sep != " " && row.all?(&:month?))
+
+      # "Jam 1900, honey 1450, wax 1200": years would mostly be told in their order, and not all of them be round.
+      def round?(values) = values.size >= 3 && values.sort != values && values.all? { |v| (v % 10).zero? && v >= 1000 }
+
+      def slots(string)
+        FourDigits.matches(string, SLOT).filter_map do |m|
+          lead = string[[0, m.begin(:label) - 24].max...m.end(:label)][/[^\n,;:.(]*\z/]
+          next if lead.match?(OF_A_YEAR) || (m[:sep] == " " && m[:label].match?(MONTH) && lead.match?(/\d/))
+
+          day = m[:sep] == " " && m[:label].match?(MONTH) && m[:n].match?(/\A\d\d?\z/) && m[:n].to_i <= 31
+          Slot.new(place: m.begin(:n)...m.end(:n), label: m[:label], sep: m[:sep], value: m[:n].delete(",").to_f, sure: !day && !m[:n].match?(/\A(?:1\d|20)\d\d\z/))
+        end
+      end
+    end
+  end
+end

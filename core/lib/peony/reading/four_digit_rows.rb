@@ -4,7 +4,10 @@ module Peony
   module Reading
     # Four digits in a row of numbers: "Hagg: 850, Oxmere: 1200, Brack: 2300". What stands as the others do counts as they do.
     module FourDigitRows
-      SLOT = /(?<label>[[:alpha:]'’-]+)(?<sep>: | – | — | - | = | \(| )(?:(?:only|just|nearly|almost|over) )?(?<n>\d{1,3}(?:,\d{3})+(?![\d,]*\d)|\d+(?:\.\d+)?)(?=[.,;](?!\d)|[)\n]|\z| and\b)/
+      SLOT = /(?<label>[[:alpha:]'’-]+)(?<sep>: | – | — | - | = | \.{2,} ?| … ?|\.{3,} ?| \(| )(?:(?:only|just|nearly|almost|over) )?(?<n>\d{1,3}(?:,\d{3})+(?![\d,]*\d)|\d+(?:\.\d+)?)(?=[.,;](?!\d)|[)\n]|\z| and\b)/
+      # Lines of one name and one number: "Hagg, 850", "Oxmere; 1200", "1200 Oxmere"
+      LINES = [/(?<=\A|\n)(?<label>[[:alpha:]][^\d\n]{0,38}[[:alpha:])])(?:, |; ?| )(?<n>\d[\d,]*)(?= ?[€£]?(?:\n|\z))/,
+               /(?<=\A|\n)(?<n>\d[\d,]*) (?<label>[[:alpha:]][^\d\n]{0,38})(?=\n|\z)/].freeze
       # "Founded: 1911", "built 1911", "compared with 2020": what a year stands behind.
       OF_A_YEAR = /(?:\A|\s)(?:[a-z]+ed|in|since|by|until|till|from|before|after|during|of|for|with|than|against|about|around|to|between|years?|dates?|built|begun|born|lost|made|laid|first|last|
                    opening|start|end|mention|spring|summer|autumn|winter|eve|day|circa|and|or|the|no|number|room|page|form|class|act|#{Dates::FEASTS.keys.join('|')})\z|\b(?:founded|since|year)\b/xi
@@ -24,7 +27,10 @@ module Peony
       # @param string [String]
       # @return [Array<Range>] where four digits stand that count something
       def amounts(string)
-        found = slots(string)
+        LINES.flat_map { |pattern| lines(string, pattern) } | in_rows(string, slots(string))
+      end
+
+      def in_rows(string, found)
         return [] if found.all?(&:sure)
 
         ends = string.enum_for(:scan, /[.;!?]\s|\n/).map { Regexp.last_match.begin(0) }
@@ -34,6 +40,15 @@ module Peony
           beside = row[0].sep == " " && !row[0].month? ? counted.select { |sentence, _| sentence == row[0].sentence }.map(&:last) : []
           told(row, beside, string.split(/(?<=[.;!?])\s|\n/)[row[0].sentence].to_s.match?(NAMED))
         end
+      end
+
+      def lines(string, pattern)
+        row = FourDigits.matches(string, pattern).filter_map do |m|
+          next if m[:label].match?(OF_A_YEAR) || m[:label].match?(/(?:\A|\s)#{Dates::MONTH}\z/)
+
+          Slot.new(place: m.begin(:n)...m.end(:n), label: m[:label], sep: "", value: m[:n].delete(",").to_f, sure: !m[:n].match?(/\A(?:1\d|20)\d\d\z/))
+        end
+        row.size < 2 || row.count(&:sure) < row.count { |s| s.value.between?(1800, 2040) } ? [] : told(row, [], false)
       end
 
       # "Hagg: Visitors 1200 / Oxmere: Visitors 1500"

@@ -21,7 +21,7 @@ module Peony
         /\bOf (?:the |our |these )?#{N}(?= #{THINGS})/, /\b\d[\d,]* of (?:the |our |these )?#{N}(?= #{THINGS})/,
         /\b#{N}(?= of (?:the |our |these )?\d[\d,]* #{THINGS})/,
         /\b(?:this|last|next) (?:spring|summer|autumn|winter) #{MORE}#{N}(?= (?:[a-z]+ )?#{THINGS})/i,
-        /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z| and\b)/i, /(?:\A|\n)#{Dates::YEAR}(?:: | = )#{MORE}#{N}(?=[\n.,]|\z)/,
+        /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z| and\b)/i, /(?:\A|\n)[^\n\d]{0,30}#{Dates::YEAR}(?:: | = )#{MORE}#{N}(?=[\n.,]|\z| )/,
         /\bbetween (?<n>1\d00)(?= and (?:1\d|20)00 #{THINGS})/i, /\bbetween 1\d00 and (?<n>(?:1\d|20)00)(?= #{THINGS})/i,
         # "In May 12 children came, in June 18": a day of the month would be told with "on".
         /\b[Ii]n #{Dates::MONTH} (?<n>\d{1,2})(?=[.;)]|,(?! ?\d)|\z| #{THINGS})/

@@ -22,9 +22,12 @@ module Peony
 
       module_function
 
-      # @param text [String] digits with thousands commas and a sign
+      # @param text [String] digits with thousands commas or a decimal comma, and a sign
       # @return [Float]
-      def digits(text) = text.tr("−", "-").delete(",  +").to_f
+      def digits(text)
+        text = text.delete(".").tr(",", ".") if text.match?(/,\d\d?\z/)
+        text.tr("−", "-").delete(",  +").to_f
+      end
 
       # @param text [String] a count as people write it: "7", "seven"
       # @return [Integer, nil]

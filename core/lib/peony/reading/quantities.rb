@@ -4,8 +4,10 @@ module Peony
   module Reading
     # Every number that says how much or how many: not a year, a date, a clock time, an ordinal, a list or page number.
     module Quantities
-      N = "(?:[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)"
-      MONEY = /([£€$])\s?(#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
+      # Behind a decimal comma, "2,50 €", stands its unit: else a comma parts thousands.
+      COMMA = "\\d+(?:\\.\\d{3})*,\\d{1,2}(?=\\s?(?:€|%|kg\\b|k?m\\b|cm\\b|l\\b|litres\\b))"
+      N = "(?:[-−+]?#{COMMA}|[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)".freeze
+      MONEY = /([£€$])\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
@@ -75,9 +77,12 @@ module Peony
         return unless string.match?(/[£€$]/)
 
         each_match(string, MONEY, taken) do |m|
-          add(found, taken, string, m, Numbers.digits(m[2]) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1]])
+          add(found, taken, string, m, (m[1] == "€" ? priced(m[2]) : Numbers.digits(m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1]])
         end
       end
+
+      # "1.200 €": where the euro is paid, a dot parts thousands.
+      def priced(digits) = Numbers.digits(digits.match?(/\A\d{1,3}(?:\.\d{3})+\z/) ? digits.delete(".") : digits)
 
       # "3½ kg", "½ litre"
       def mixed(text, taken, found)
@@ -99,6 +104,7 @@ module Peony
           next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1])
+          value = priced(m[1]) if string[m.end(0), 2].match?(/\A ?€/)
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
           unit = "GBP" if m[2] == "grand"
           next if unit.empty? && year?(m[1], m[2]) && amounts.none? { |place| place.cover?(m.begin(1)) }

@@ -28,7 +28,7 @@ module Peony
           [length, plural].each { |word| all["#{power} #{word}"] = "#{power} #{plural}" }
         end
       }.freeze
-      AFTER = %r{\A(?: ?(%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
+      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze

@@ -66,7 +66,7 @@ module Peony
       LEADS_TO = /\A[^→⟶]*\S\s*(?:→|⟶|->|=>)\s*\S/
       DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
       # A name and its number, and nothing else.
-      ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°[:alpha:]]{0,3}\s*\z/
+      ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°£€$[:alpha:]]{0,3}\s*\z/
       # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.
       COUNT = /\A\s*[^\d:]{2,40}\s\d[\d,.]*\s+([[:alpha:]]+)\s*\z/
       # "2019 46"

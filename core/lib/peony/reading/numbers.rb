@@ -25,8 +25,8 @@ module Peony
       # @param text [String] digits with thousands commas or a decimal comma, and a sign
       # @return [Float]
       def digits(text)
-        text = text.delete(".").tr(",", ".") if text.match?(/,\d\d?\z/)
-        text.tr("−", "-").delete(",  +").to_f
+        text = text.delete(".").tr(",", ".") if text.match?(/,\d\d?\z/) || text.count(".") > 1
+        text.tr("−", "-").delete(",'’   +").to_f
       end
 
       # @param text [String] a count as people write it: "7", "seven"

@@ -6,8 +6,8 @@ module Peony
     module Quantities
       # Behind a decimal comma, "2,50 €", stands its unit: else a comma parts thousands.
       COMMA = "\\d+(?:\\.\\d{3})*,\\d{1,2}(?=\\s?(?:€|%|kg\\b|k?m\\b|cm\\b|l\\b|litres\\b))"
-      N = "(?:[-−+]?#{COMMA}|[-−+]?\\d{1,3}(?:[,\u2009\u202f]\\d{3})+(?:\\.\\d+)?|[-−+]?\\d+(?:\\.\\d+)?)".freeze
-      MONEY = /([£€$])\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
+      N = "(?:[-−+]?#{COMMA}|[-−+]?\\d{1,3}(?:[,'’\u2009\u202f]\\d{3})+(?:\\.\\d+)?|\\d{1,3}(?:\\.\\d{3}){2,}(?![.\\d])|[-−+]?\\d+(?:\\.\\d+)?)".freeze
+      MONEY = /([£€$]|\b(?:EUR|GBP|USD)(?= ))\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|\d{1,3}(?: \d{3})+(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
@@ -45,6 +45,7 @@ module Peony
         text.dates.each { |d| taken.fill(true, d.from...d.to) }
         found = []
         money(string, taken, found)
+        SpacedNumbers.each(string) { |m, value| measured(text, m, value, taken, found) }
         mixed(text, taken, found)
         figures(text, taken, found)
         dozens(text, taken, found)
@@ -73,11 +74,18 @@ module Peony
                               approximate: before.match?(/(?:about|around|approx\.?|nearly|almost|some|roughly|ca\.?)\s*\z/i))
       end
 
+      def measured(text, match, value, taken, found)
+        return if taken[match.begin(0)...match.end(0)].any?
+
+        unit = Units.after(text.string[match.end(0), 60], value, text.tokens_after(match.end(0)))
+        add(found, taken, text.string, match, value, unit, match.end(0) + printed(text.string[match.end(0), 30], unit))
+      end
+
       def money(string, taken, found)
-        return unless string.match?(/[£€$]/)
+        return unless string.match?(/[£€$]|EUR|GBP|USD/)
 
         each_match(string, MONEY, taken) do |m|
-          add(found, taken, string, m, (m[1] == "€" ? priced(m[2]) : Numbers.digits(m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1]])
+          add(found, taken, string, m, (m[1].match?(/€|EUR/) ? priced(m[2]) : Numbers.digits(m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1].downcase])
         end
       end
 
@@ -89,9 +97,7 @@ module Peony
         return unless text.string.match?(PRINTED)
 
         each_match(text.string, MIXED, taken) do |m|
-          value = (m[1].to_i + VULGAR.fetch(m[2])).round(2)
-          unit = Units.after(text.string[m.end(0), 60], value, text.tokens_after(m.end(0)))
-          add(found, taken, text.string, m, value, unit, m.end(0) + printed(text.string[m.end(0), 30], unit))
+          measured(text, m, (m[1].to_i + VULGAR.fetch(m[2])).round(2), taken, found)
         end
       end
 

@@ -18,8 +18,10 @@ module Peony
         "degree" => "degrees", "kwh" => "kWh", "mwh" => "MWh", "kw" => "kW", "mw" => "MW", "w" => "W", "watts" => "watts", "watt" => "watts", "mb" => "MB", "gb" => "GB", "tb" => "TB",
         "ha" => "ha", "hectares" => "hectares", "hectare" => "hectares",
         "acres" => "acres", "acre" => "acres", "times" => "times", "feet" => "feet", "foot" => "feet", "ft" => "feet", "inches" => "inches", "inch" => "inches", "yards" => "yards",
-        "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints",
-        "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
+        "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints", "pint" => "pints",
+        "cup" => "cups", "cups" => "cups", "teaspoon" => "teaspoons", "tsp" => "teaspoons", "tablespoon" => "tablespoons", "tbsp" => "tablespoons",
+        "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "kmh" => "km/h", "kph" => "km/h",
+        "pct" => "%", "m2" => "m²", "m3" => "m³", "sqm" => "m²", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
         "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux",
         "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh", "kilowatt-hours" => "kWh",
         # "Square metres", "a cubic foot"
@@ -28,7 +30,7 @@ module Peony
           [length, plural].each { |word| all["#{power} #{word}"] = "#{power} #{plural}" }
         end
       }.freeze
-      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³)|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
+      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³|m[23](?!\d))|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
@@ -60,7 +62,7 @@ module Peony
         return "" unless match
 
         word = match[1] || match[2]
-        measure = word.match?(/\A[A-Z]\z/) ? nil : MEASURES[word.downcase]
+        measure = word.match?(/\A[A-KM-Z]\z/) ? nil : MEASURES[word.downcase]
         return measure if measure && !(word.length == 1 && rest.match?(/\A-/)) && !(word.length == 1 && rest.match?(/\A [a-z]['’]/))
         return CURRENCIES[word.downcase] if CURRENCIES[word.downcase]
 

@@ -38,6 +38,17 @@ RSpec.describe "Reading four digits" do
     expect(found("timeline", words).items.map(&:date)).to eq(["620", "793", "about 840", "1066"])
   end
 
+  it "takes what bears a sign or a measure for no year" do
+    expect(turned("Sales rose from 1450 € in 2024 to 1980 € in 2025.")).to eq([[["before", "1450 €"], ["after", "1980 €"]]])
+    expect(values("Stall rent: 1990 £4, 2000 £7, 2010 £15.")).to eq([4, 7, 15])
+    expect(values("The van did 1950 km in May and 1200 in June.")).to eq([1950, 1200])
+  end
+
+  it "draws euros and guests as no one line" do
+    words = "Sales rose from €1,450 in 2024 to €2,980 in 2025. In May there were 1200 guests, in June 1500 and in July 1900."
+    expect(found("trend", words).items.map { |i| [i.value, i.unit] }).to eq([[1200, "guests"], [1500, "guests"], [1900, "guests"]])
+  end
+
   it "takes what was counted in a month for no day of it" do
     expect(found("trend", "In May 12 children came, in June 18, in July 25.").items.map(&:value)).to eq([12, 18, 25])
   end

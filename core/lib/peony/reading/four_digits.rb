@@ -12,6 +12,7 @@ module Peony
 
       # What needs nothing beside it: "there were 1500", "rose from 1200 to 1500", "rose by 1200", "of 1500 children", "in 2024 2010".
       ALONE = [
+        /#{N}(?= ?(?:[€£$°](?! ?\d)|(?:k[mg]|[cm]?m|m?l|g|t|ha|[kM]Wh|EUR|GBP|USD|euros?|pounds?|dollars?|people|children|visitors|guests)\b))/,
         /\bthere (?:were|are|had been|used to be|will be) #{MORE}#{N}(?! [a-z]+ed\b)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{N}(?=(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}\d)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{MORE}[\d,]+(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}#{N}/i,
@@ -40,7 +41,7 @@ module Peony
         /\b[\d,]+ #{THINGS} (?:[a-z]+ ){0,3}(?:in #{MOMENT} )?(?:and|,) #{MORE}\z/i, /\bof [\d,]+ #{THINGS} #{MORE}\z/i, /\b[\d,]+ #{THINGS} [^.;\d]{0,40}, (?:\d+ [a-z]+ and )?#{MORE}\z/i,
         /\b[Ii]n #{Dates::MONTH} (?!#{Dates::YEAR})[^.;]{0,60}\bin #{Dates::MONTH} #{MORE}\z/
       )
-      ENDS = /\A(?:[.,;:)]|\s*\z| (?:in|on|at|last|this|today|now|then|the year|a (?:day|week|month|year)|per|of (?:them|these|us))\b| (?:bought|came|stayed|went|left|paid|[a-z]+ed)\b)/
+      ENDS = /\A(?:[.,;:)]|\s*\z| (?:in|on|at|last|this|today|now|then|the year|a (?:day|week|month|year)|per|and (?:in|on|at|by)|of (?:them|these|us))\b| (?:bought|came|stayed|went|left|paid|[a-z]+ed)\b)/
 
       # "1200 jars in May, 1500 in June"
       ROW = [/(?:,| and) \z/, /\A (?:in #{Dates::MONTH}|of [a-z]|in [A-Z])/].freeze

@@ -32,7 +32,7 @@ module Peony
 
           points = row || stretches.flat_map { |s, list| pairs(s, list) }
           points = (points + between(points)).sort_by { |p| p.spans.first.from } if points.size >= 3
-          points = framed(points) { |p| further_point(p) }.select(&:value)
+          points = of_one_measure(framed(points) { |p| further_point(p) }.select(&:value))
           return nil if points.size < 3
 
           dated = points.count(&:sort).to_f / points.size
@@ -48,6 +48,16 @@ module Peony
           few = items.first(MENDED)
           few.each { |item| item.naming { |i| i.detail = "" if few.count { |other| !other.detail.to_s.empty? } * 2 <= few.size } }
           items
+        end
+
+        # "Sales rose from €1,450 in 2024 to €2,980. In May there were 120 guests, in June 150 and in July 190": euros and guests are no one line.
+        def of_one_measure(points)
+          units = points.map(&:unit).reject { |unit| unit.to_s.empty? }.tally
+          paid = units.keys.select { |unit| Units::CURRENCIES.value?(unit) }
+          return points if paid.empty? || units.size == 1
+
+          most = units.max_by(&:last).first
+          points.select { |p| p.unit.to_s.empty? || paid.include?(p.unit) == paid.include?(most) }
         end
 
         # "Eggs, week by week: thirty, thirty-six, forty-eight": the numbers follow one another, and none says when.

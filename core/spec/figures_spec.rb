@@ -155,6 +155,8 @@ RSpec.describe Peony::Figures do
     item = described_class.items([{ "title" => "x", "value" => -12_480.5, "unit" => "t" }]).first
     expect(Peony::Figures::Values.text(item)).to eq "−12,480.5\u2009t"
     expect(Peony::Figures::Values.text(described_class.items([{ "title" => "x", "value" => 4500, "unit" => "GBP" }]).first)).to eq "£4,500"
+    # Of cents both digits are told.
+    expect(Peony::Figures::Values.text(described_class.items([{ "title" => "x", "value" => 640.5, "unit" => "EUR" }]).first)).to eq "€640.50"
   end
 
   it "stresses one item with the signal colour" do

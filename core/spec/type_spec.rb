@@ -41,6 +41,14 @@ RSpec.describe Peony::Type do
   describe Peony::Type::Breaking do
     let(:text) { "Point the main tube at a lamp at least 400 m away and centre it" }
 
+    it "keeps an amount on one line" do
+      ["Up to 1950 €", "Up to 3 250 €", "Up to 42 %"].each do |text|
+        amount = text[/\d.*/]
+        expect(described_class.lines(text, font, 16, font.width(amount, 16) + 1)).to include(amount)
+      end
+      expect(described_class.lines("In May 120 guests", font, 16, font.width("guests", 16) + 1)).to include("120", "guests")
+    end
+
     it "never makes a line wider than the width, and loses no word" do
       [60, 90, 140, 300].each do |width|
         lines = described_class.lines(text, font, 16, width)

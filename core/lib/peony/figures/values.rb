@@ -18,7 +18,8 @@ module Peony
 
         amount = grouped(item.value)
         sign = SIGNS[item.unit]
-        return ["#{sign}#{amount}", ""] if sign
+        # "€640.50": of cents both digits are told.
+        return ["#{sign}#{amount}#{'0' if amount.match?(/\.\d\z/)}", ""] if sign
 
         unit = SHORT.fetch(item.unit, item.unit)
         [amount, PRINTED.include?(unit) ? unit : ""]

@@ -6,6 +6,10 @@ module Peony
     module Breaking
       # After these a line may end without a space: slash, hyphen, dash, and a plain "&" between words.
       PIECES = %r{[^\s/\-–—]+[/\-–—]*|[/\-–—]+}
+      # "1950 €", "3 250", "42 %": an amount stays on one line.
+      WITHIN_AMOUNT = /(?<=\d) (?=[€£$%°](?!\d)|\d{3}(?!\d))/
+      SPACES = /[[:space:]&&[^\u00A0\u202F\u2009]]+/
+      KEPT = "\u0000"
       # Letters that a parted word has at least in its last line.
       CRUMB = 3
 
@@ -83,9 +87,15 @@ module Peony
         pieces[-1] = pieces[-2].slice!(-1) + pieces[-1] while pieces.size > 1 && pieces[-1].length < CRUMB && pieces[-2].length > CRUMB
       end
 
+      def words(text)
+        return text.split(SPACES).reject(&:empty?) unless text.match?(WITHIN_AMOUNT)
+
+        text.gsub(WITHIN_AMOUNT, KEPT).split(SPACES).reject(&:empty?).map { |word| word.tr(KEPT, " ") }
+      end
+
       # @return [Array<Array(String, Boolean)>] each piece of text and whether it is glued to the one before
       def chunks(text)
-        text.split(/[[:space:]&&[^\u00A0\u202F\u2009]]+/).reject(&:empty?).flat_map do |word|
+        words(text).flat_map do |word|
           pieces = word.match?(%r{[[:alpha:]][/\-–—][[:alpha:]]}) ? word.scan(PIECES) : [word]
           pieces.each_with_index.map { |piece, index| [piece, index.positive?] }
         end

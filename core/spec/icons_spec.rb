@@ -26,6 +26,10 @@ RSpec.describe Peony::Icons do
       expect(described_class.find("qqxzzv")).to eq []
     end
 
+    it "draws no 1 for the small one" do
+      expect(described_class.for_items(["The small one", "The big one", "Twelve"])).to eq([nil, nil, nil])
+    end
+
     it "gives each item one that surely fits, none twice, and none where none does" do
       names = described_class.for_items(["A tent", "Walking boots", "The old umbrella", "An umbrella more", "Jurisprudence"])
       expect(names.first(3)).to match [/tent/, /boot/, /umbrella/]

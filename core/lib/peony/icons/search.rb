@@ -15,6 +15,9 @@ module Peony
       # What belongs to screens although it is a thing.
       SCREEN = /\b(?:computer|desktop|rows|columns|eye|text|list|layout|device|app)\b/
 
+      # "The small one": no picture of a 1.
+      NO_THING = /\A(?:#{Reading::Numbers::WORD}|ones)\z/i
+
       module_function
 
       # Reads the catalogue, so that the first person who draws does not wait for it.
@@ -63,7 +66,7 @@ module Peony
       end
 
       def best(title, set, taken)
-        nouns = Reading::Tokens.of(title).select(&:noun?).map(&:low).reject { |w| w.length < 3 }.last(3)
+        nouns = Reading::Tokens.of(title).select(&:noun?).map(&:low).reject { |w| w.length < 3 || w.match?(NO_THING) }.last(3)
         icons = Icons.sets.fetch(set)
         scores = Hash.new(0.0)
         # The last noun names the thing; those before it say of what kind it is.

@@ -34,11 +34,13 @@ module Peony
         return [] if found.all?(&:sure)
 
         ends = string.enum_for(:scan, /[.;!?]\s|\n/).map { Regexp.last_match.begin(0) }
-        found.each { |s| s.sentence = ends.count { |at| at < s.place.begin } }
-        counted = FourDigits.places(string, FourDigits::COUNTED).map { |place| [ends.count { |at| at < place.begin }, FourDigits.value(string, place)] }
+        at = ->(place) { ends.bsearch_index { |stop| stop >= place.begin } || ends.size }
+        found.each { |s| s.sentence = at.call(s.place) }
+        counted = FourDigits.places(string, FourDigits::COUNTED).group_by(&at).transform_values { |places| places.map { |place| FourDigits.value(string, place) } }
+        sentences = string.split(/(?<=[.;!?])\s|\n/)
         found.group_by { |s| [s.sep, s.label.downcase] }.values.flat_map { |row| one_label(row) } | found.group_by(&:row).values.flat_map do |row|
-          beside = row[0].sep == " " && !row[0].month? ? counted.select { |sentence, _| sentence == row[0].sentence }.map(&:last) : []
-          told(row, beside, string.split(/(?<=[.;!?])\s|\n/)[row[0].sentence].to_s.match?(NAMED))
+          first = row[0]
+          told(row, first.sep == " " && !first.month? ? counted.fetch(first.sentence, []) : [], sentences[first.sentence].to_s.match?(NAMED))
         end
       end
 

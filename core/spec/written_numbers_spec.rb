@@ -39,4 +39,10 @@ RSpec.describe "Reading written numbers" do
   it "keeps commas between thousands and in rows what they are" do
     expect(read("Of 1,200 pots 12,500 cups were filled, at $1.250 a litre, and 35,5 % were tea.").quantities.map(&:value)).to eq([1200, 12_500, 1.25, 35.5])
   end
+
+  it "takes by how much something rose for no value of it" do
+    expect(read("The budget rose by 200 € to 850 €.").findings.map(&:family)).not_to include("change")
+    expect(named("headline", "The budget rose by 200 € to 850 €.").map { |_, value, unit| [value, unit] }).to eq([[850, "EUR"]])
+    expect(found("change", "Visitors fell by 40 from 200 to 160.").items.map(&:aspects)).to eq([[%w[before 200], %w[after 160]]])
+  end
 end

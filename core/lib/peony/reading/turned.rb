@@ -93,8 +93,14 @@ module Peony
       def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.string[[0, quantity.from - 16].max...quantity.from].match?(LAPSE)
       LAPSE = /(?:\A|[.!?]\s)(?:After|Within) (?:only |just |about )?\z/
 
-      # "18,600 people came, 2,100 more than last year": by how much it changed is no value of it.
-      def difference?(text, quantity) = text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)
+      BY = /\b(?:rose|risen|fell|fallen|grew|grown|dropped|climbed|up|down|increased|decreased|raised|cut|reduced|shrunk|shrank) by (?:about |around |nearly |almost |only |some |over )?[£€$]?\z/i
+
+      # "18,600 people came, 2,100 more than last year", "rose by 200 to 850": by how much it changed is no value of it.
+      def difference?(text, quantity)
+        by?(text, quantity) || text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)
+      end
+
+      def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
       def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)

@@ -47,6 +47,7 @@ module Peony
         # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
         def numbers(sentence)
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
+          list = list.reject { |q| Turned.by?(text, q) } unless list.all? { |q| Turned.by?(text, q) }
           return [] if list.empty?
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }

@@ -17,6 +17,7 @@ RSpec.describe "Reading written numbers" do
     expect(named("parts", "Rent: 1.200 €\nPaper: 60,50 €\nPrizes: 1.350,75 €\n")).to eq([["Rent", 1200, "EUR"], ["Paper", 60.5, "EUR"], ["Prizes", 1350.75, "EUR"]])
     expect(named("ranking", "The bag weighs 2,5 kg, the box 3,5 kg and the crate 12,75 kg.")).to eq([["Bag", 2.5, "kg"], ["Box", 3.5, "kg"], ["Crate", 12.75, "kg"]])
     expect(read("The cup costs €2,50 and the pot €1.200.").quantities.map(&:value)).to eq([2.5, 1200])
+    expect(read("The cup costs €2.50, the pot €1,200 and the kiln 12,500 €.").quantities.map(&:value)).to eq([2.5, 1200, 12_500])
   end
 
   # How a number is written, what it is, and of what.

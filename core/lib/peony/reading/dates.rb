@@ -147,11 +147,12 @@ module Peony
       module_function
 
       # @param string [String]
+      # @param counted [Array<Range>] places of digits that are no date
       # @return [Array<Moment>] in order of place
-      def in(string)
+      def in(string, counted = [])
         return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
-        taken = FourDigits.amounts(string).map { |place| Moment.new(text: string[place], from: place.begin, to: place.end, kind: :amount) }
+        taken = counted.map { |place| Moment.new(text: string[place], from: place.begin, to: place.end, kind: :amount) }
         held = Hash.new { |found, need| found[need] = need.nil? || string.match?(NEEDED.fetch(need)) }
         PATTERNS.each { |pattern, (kind, need, sort)| scan(string, pattern, kind, sort, taken) if held[need] }
         RowsOfDates::ALL.each { |pattern, kind, sort, where, need| scan(string, pattern, kind, sort, taken) if held[need] && enough?(string, pattern, kind, where, taken) }

@@ -4,13 +4,14 @@ module Peony
   module Reading
     # Four digits in a row of numbers: "Hagg: 850, Oxmere: 1200, Brack: 2300". What stands as the others do counts as they do.
     module FourDigitRows
-      SLOT = /(?<label>[[:alpha:]'’-]+)(?<sep>: | – | — | - | = | \.{2,} ?| … ?|\.{3,} ?| \(| )(?:(?:only|just|nearly|almost|over) )?(?<n>\d{1,3}(?:,\d{3})+(?![\d,]*\d)|\d+(?:\.\d+)?)(?=[.,;](?!\d)|[)\n]|\z| and\b)/
+      SLOT = /(?<label>[[:alpha:]'’-]+)(?<sep>: | – | — | - | = | \.{2,} ?| … ?| \(| )(?:(?:only|just|nearly|almost|over) )?(?<n>\d{1,3}(?:,\d{3})+(?![\d,]*\d)|\d+(?:\.\d+)?)(?=[.,;](?!\d)|[)\n]|\z| and\b)/
       # Lines of one name and one number: "Hagg, 850", "Oxmere; 1200", "1200 Oxmere"
       LINES = [/(?<=\A|\n)(?<label>[[:alpha:]][^\d\n]{0,38}[[:alpha:])])(?:, |; ?| )(?<n>\d[\d,]*)(?= ?[€£]?(?:\n|\z))/,
                /(?<=\A|\n)(?<n>\d[\d,]*) (?<label>[[:alpha:]][^\d\n]{0,38})(?=\n|\z)/].freeze
       # "Founded: 1911", "built 1911", "compared with 2020": what a year stands behind.
       OF_A_YEAR = /(?:\A|\s)(?:[a-z]+ed|in|since|by|until|till|from|before|after|during|of|for|with|than|against|about|around|to|between|years?|dates?|built|begun|born|lost|made|laid|first|last|
                    opening|start|end|mention|spring|summer|autumn|winter|eve|day|circa|and|or|the|no|number|room|page|form|class|act|#{Dates::FEASTS.keys.join('|')})\z|\b(?:founded|since|year)\b/xi
+      YEAR = /\A#{Dates::YEAR}\z/
       MONTH = /\A#{Dates::MONTH}\z/
       WEEKDAY = /\A(?:#{Dates::DAY}|#{Dates::SHORT_DAY})\z/
       PLURAL = /\A(?!years|dates|works|class)(?:people|children|[[:alpha:]]{3,}[^s'’]s)\z/i
@@ -18,6 +19,8 @@ module Peony
       NAMED = /\A(?!years|dates)(?:people|children|[[:alpha:]]{3,}[^s'’]s)(?: (?!and\b)[a-z]+){0,3}: /i
       Slot = Struct.new(:place, :label, :sep, :value, :sure, :sentence, keyword_init: true) do
         def month? = label.match?(MONTH)
+        # A year that people are likeliest to tell.
+        def recent? = value.between?(1800, 2040)
         # Behind a single space only what stands in the same sentence is in the row; a month may lead to its year.
         def row = sep == " " ? [sep, sentence, month?] : [sep]
       end
@@ -33,7 +36,7 @@ module Peony
       def in_rows(string, found)
         return [] if found.all?(&:sure)
 
-        ends = string.enum_for(:scan, /[.;!?]\s|\n/).map { Regexp.last_match.begin(0) }
+        ends = FourDigits.matches(string, /[.;!?]\s|\n/).map { |m| m.begin(0) }
         at = ->(place) { ends.bsearch_index { |stop| stop >= place.begin } || ends.size }
         found.each { |s| s.sentence = at.call(s.place) }
         counted = FourDigits.places(string, FourDigits::COUNTED).group_by(&at).transform_values { |places| places.map { |place| FourDigits.value(string, place) } }
@@ -46,11 +49,14 @@ module Peony
 
       def lines(string, pattern)
         row = FourDigits.matches(string, pattern).filter_map do |m|
-          next if m[:label].match?(OF_A_YEAR) || m[:label].match?(/(?:\A|\s)#{Dates::MONTH}\z/)
-
-          Slot.new(place: m.begin(:n)...m.end(:n), label: m[:label], sep: "", value: m[:n].delete(",").to_f, sure: !m[:n].match?(/\A(?:1\d|20)\d\d\z/))
+          slot(m, "") unless m[:label].match?(OF_A_YEAR) || m[:label].match?(/(?:\A|\s)#{Dates::MONTH}\z/)
         end
-        row.size < 2 || row.count(&:sure) < row.count { |s| s.value.between?(1800, 2040) } ? [] : told(row, [], false)
+        row.size < 2 || row.count(&:sure) < row.count(&:recent?) ? [] : told(row, [], false)
+      end
+
+      # @param day [Boolean] whether it could be the day of a month
+      def slot(match, sep, day: false)
+        Slot.new(place: match.begin(:n)...match.end(:n), label: match[:label], sep: sep, value: Numbers.digits(match[:n]), sure: !day && !match[:n].match?(YEAR))
       end
 
       # "Hagg: Visitors 1200 / Oxmere: Visitors 1500"
@@ -67,7 +73,7 @@ module Peony
 
         sizes = row.select(&:sure).map(&:value) + counted
         near = doubtful.select { |s| sizes.any? { |size| size.fdiv(s.value).between?(0.16, 6) } }
-        sizes.size >= doubtful.count { |s| s.value.between?(1800, 2040) } ? near.map(&:place) : []
+        sizes.size >= doubtful.count(&:recent?) ? near.map(&:place) : []
       end
 
       # "Monday 1200, Tuesday 1500", "January: 1200": no year is told so.
@@ -82,7 +88,7 @@ module Peony
           next if lead.match?(OF_A_YEAR) || (m[:sep] == " " && m[:label].match?(MONTH) && lead.match?(/\d/))
 
           day = m[:sep] == " " && m[:label].match?(MONTH) && m[:n].match?(/\A\d\d?\z/) && m[:n].to_i <= 31
-          Slot.new(place: m.begin(:n)...m.end(:n), label: m[:label], sep: m[:sep], value: m[:n].delete(",").to_f, sure: !day && !m[:n].match?(/\A(?:1\d|20)\d\d\z/))
+          slot(m, m[:sep], day: day)
         end
       end
     end

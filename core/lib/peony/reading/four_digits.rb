@@ -7,7 +7,7 @@ module Peony
       N = "(?<![\\d£€$.,–-])(?<n>#{Dates::YEAR})(?![\\d–%-]|[,.]\\d)".freeze
       MORE = "(?:(?:only|just|still|now|about|around|nearly|almost|over|exactly) )?"
       THINGS = "(?:people|children|men|women|(?!(?:was|has|his|this|its)\\b)[a-z]{3,}s)\\b"
-      MOVED = "(?:rose|risen|rises|fell|fallen|falls|grew|grown|grows|dropped|drops|climbed|went|gone|increased?|decreased?|declined|shrank|shrunk|sank|sunk|cut|reduced|raised|up|down)"
+      MOVED = "(?:went|gone|#{Turned::MOVED})".freeze
       MOMENT = "(?:#{Dates::MONTH}|#{Dates::YEAR}|(?:the )?(?:spring|summer|autumn|winter))".freeze
 
       # What needs nothing beside it: "there were 1500", "rose from 1200 to 1500", "rose by 1200", "of 1500 children", "in 2024 2010".
@@ -17,8 +17,8 @@ module Peony
         /\b#{MOVED}(?: [a-z]+){0,3} from #{N}(?=(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}\d)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{MORE}[\d,]+(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}#{N}/i,
         /\bfrom [\d,]+(?: [a-z]+){1,3}(?: in #{MOMENT})? to #{MORE}#{N}(?= #{THINGS})/i,
-        /\b(?:rose|fell|grew|dropped|climbed|up|down)(?: in #{MOMENT})? by #{MORE}#{N}/i,
-        /\b(?:rose|fell|grew|dropped|climbed) by [^.;]{0,40} and (?:in #{MOMENT} )?by #{MORE}#{N}(?= in #{MOMENT})/i,
+        /\b#{MOVED}(?: in #{MOMENT})? by #{MORE}#{N}/i,
+        /\b#{MOVED} by [^.;]{0,40} and (?:in #{MOMENT} )?by #{MORE}#{N}(?= in #{MOMENT})/i,
         /\bOf (?:the |our |these )?#{N}(?= #{THINGS})/, /\b\d[\d,]* of (?:the |our |these )?#{N}(?= #{THINGS})/,
         /\b#{N}(?= of (?:the |our |these )?\d[\d,]* #{THINGS})/,
         /\b(?:this|last|next) (?:spring|summer|autumn|winter) #{MORE}#{N}(?= (?:[a-z]+ )?#{THINGS})/i,
@@ -85,19 +85,11 @@ module Peony
       end
       COMPARED = /\b(?:against|instead of|compared (?:with|to)|rather than|up from|down from) \z/
 
-      def value(string, place) = string[place].delete(",").to_i
+      def value(string, place) = Numbers.digits(string[place])
 
       def places(string, pattern) = matches(string, pattern).map { |m| m.begin(:n)...m.end(:n) }
 
-      def matches(string, pattern)
-        at = 0
-        found = []
-        while (match = string.match(pattern, at))
-          found << match
-          at = match.end(0)
-        end
-        found
-      end
+      def matches(string, pattern) = string.to_enum(:scan, pattern).map { Regexp.last_match }
     end
   end
 end

@@ -22,11 +22,13 @@ module Peony
 
       module_function
 
-      # @param text [String] digits with thousands commas or a decimal comma, and a sign
+      # @param text [String] digits as they are written in cells too, with a sign
+      # @param mark [String] the decimal mark, where the digits do not tell: "1.200"
       # @return [Float]
-      def digits(text)
-        text = text.delete(".").tr(",", ".") if text.match?(/,\d\d?\z/) || text.count(".") > 1
-        text.tr("−", "-").delete(",'’   +").to_f
+      def digits(text, mark = ".")
+        return text.to_f unless text.match?(/\D/)
+
+        Tables::Numerals.value(text, Tables::Numerals.mark_of([text], mark)) || text.to_f
       end
 
       # @param text [String] a count as people write it: "7", "seven"

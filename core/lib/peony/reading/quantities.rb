@@ -85,12 +85,12 @@ module Peony
         return unless string.match?(/[£€$]|EUR|GBP|USD/)
 
         each_match(string, MONEY, taken) do |m|
-          add(found, taken, string, m, (m[1].match?(/€|EUR/) ? priced(m[2]) : Numbers.digits(m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1].downcase])
+          add(found, taken, string, m, Numbers.digits(m[2], mark(m[1], m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1].downcase])
         end
       end
 
       # "1.200 €": where the euro is paid, a dot parts thousands.
-      def priced(digits) = Numbers.digits(digits.match?(/\A\d{1,3}(?:\.\d{3})+\z/) ? digits.delete(".") : digits)
+      def mark(sign, digits) = sign.match?(/\A ?(?:€|EUR)/) && !digits.include?(",") ? "," : "."
 
       # "3½ kg", "½ litre"
       def mixed(text, taken, found)
@@ -105,15 +105,13 @@ module Peony
         string = text.string
         names = Uncounted.numbered(string)
         classes = Uncounted.classes(string)
-        amounts = FourDigits.amounts(string)
         each_match(string, FIGURE, taken) do |m|
           next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
-          value = Numbers.digits(m[1])
-          value = priced(m[1]) if string[m.end(0), 2].match?(/\A ?€/)
+          value = Numbers.digits(m[1], mark(string[m.end(0), 2], m[1]))
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
           unit = "GBP" if m[2] == "grand"
-          next if unit.empty? && year?(m[1], m[2]) && amounts.none? { |place| place.cover?(m.begin(1)) }
+          next if unit.empty? && year?(m[1], m[2]) && text.four_digits.none? { |place| place.cover?(m.begin(1)) }
 
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
           value += 0.5 if half

@@ -69,7 +69,7 @@ module Peony
       ALL = [
         [DAY_MONTH, :day, ->(m) { (month = (m[2] || m[3]).to_i).between?(1, 12) ? Dates.ordinal(nil, month, m[1]) : nil }, :row, :digit],
         [CENTURY_LEADS, :decade, ->(m) { Dates.century(nil, m[1]) }, :row, :century],
-        [QUARTER, :count, ->(m) { { "1" => 1.0, "f" => 1.0, "2" => 2.0, "s" => 2.0, "3" => 3.0, "t" => 3.0 }.fetch(m[1][0].downcase, 4.0).then { |n| m[1].match?(/fourth/i) ? 4.0 : n } }, :row],
+        [QUARTER, :count, ->(m) { m[1].to_i.nonzero? || ((Dates::ORDINALS.index(m[1].downcase) || 3) + 1) }, :row],
         [YEARS_LEAD, :year, ->(m) { m[1].to_f }, :row, :year],
         [LINES, :time, ->(m) { Dates.clock(m[1], m[2] || "0", nil) }, :lines, :digit],
         [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],

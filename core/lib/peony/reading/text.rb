@@ -46,7 +46,10 @@ module Peony
       end
 
       # @return [Array<Dates::Moment>]
-      def dates = @dates ||= Dates.in(string)
+      def dates = @dates ||= Dates.in(string, four_digits)
+
+      # @return [Array<Range>] where digits that look like a year count something
+      def four_digits = @four_digits ||= FourDigits.amounts(string)
 
       # @return [Array<Dates::Moment>] dates, and what is told from them: "two years later"
       def moments = @moments ||= Moments.of(string, dates)

@@ -37,8 +37,8 @@ module Peony
 
         [Pairs::Pair.new(one: one, two: two, name: one.said ? one.unit : "", from: entries[0].span.from, to: entries[1].span.to)]
       end
-      AGO = "last (?:year|season|month|week|term)"
-      LABELS = [/\A(?:before|then|once|old|formerly|#{AGO})(?:: |\z)/i, /\A(?:after|afterwards|now|today|new|since|#{AGO.sub('last', 'this')})(?:: |\z)/i].freeze
+      PERIOD = "(?:year|season|month|week|term)"
+      LABELS = [/\A(?:before|then|once|old|formerly|last #{PERIOD})(?:: |\z)/i, /\A(?:after|afterwards|now|today|new|since|this #{PERIOD})(?:: |\z)/i].freeze
 
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)

@@ -44,6 +44,9 @@ module Peony
 
       ARROW = /\A ?[[:alpha:]%°£€$]* ?(?:→|⟶|->|=>) ?[£€$]?\z/
 
+      # What rises and falls, by words that lead on to a value.
+      MOVED = "rose|risen|rises|fell|fallen|falls|grew|grown|grows|dropped|drops|climbed|increased?|decreased?|declined|shrank|shrunk|sank|sunk|cut|reduced|raised|up|down"
+
       module_function
 
       # @param text [Reading::Text]
@@ -93,7 +96,7 @@ module Peony
       def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.string[[0, quantity.from - 16].max...quantity.from].match?(LAPSE)
       LAPSE = /(?:\A|[.!?]\s)(?:After|Within) (?:only |just |about )?\z/
 
-      BY = /\b(?:rose|risen|fell|fallen|grew|grown|dropped|climbed|up|down|increased|decreased|raised|cut|reduced|shrunk|shrank) by (?:about |around |nearly |almost |only |some |over )?[£€$]?\z/i
+      BY = /\b(?:#{MOVED}) by (?:about |around |nearly |almost |only |some |over )?[£€$]?\z/i
 
       # "18,600 people came, 2,100 more than last year", "rose by 200 to 850": by how much it changed is no value of it.
       def difference?(text, quantity)

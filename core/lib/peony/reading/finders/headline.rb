@@ -47,8 +47,10 @@ module Peony
         # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
         def numbers(sentence)
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
-          list = list.reject { |q| Turned.by?(text, q) } unless list.all? { |q| Turned.by?(text, q) }
           return [] if list.empty?
+
+          # "Rose by 200 to 850"
+          list = list.reject { |q| Turned.by?(text, q) }.then { |values| values.any? ? values : list }
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
           told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| text.quantities_in(p).any? }

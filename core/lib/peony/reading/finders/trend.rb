@@ -53,7 +53,7 @@ module Peony
         # "Sales rose from €1,450 in 2024 to €2,980. In May there were 120 guests, in June 150 and in July 190": euros and guests are no one line.
         def of_one_measure(points)
           units = points.map(&:unit).reject { |unit| unit.to_s.empty? }.tally
-          paid = units.keys.select { |unit| Units::CURRENCIES.value?(unit) }
+          paid = units.keys.select { |unit| Units.money?(unit) }
           return points if paid.empty? || units.size == 1
 
           most = units.max_by(&:last).first

@@ -77,6 +77,10 @@ RSpec.describe "Reading four digits" do
     expect(column.call("Visitors", 1200, 1950, 2010)).to eq([1200, 1950, 2010])
   end
 
+  it "calls what was counted then and now by all of its words" do
+    expect(found("change", "Before: 3 kinds of butterfly. After: 14 kinds of butterfly.").items.map(&:title)).to eq(["Kinds of butterfly"])
+  end
+
   it "leaves the years of a row and the days of months what they are" do
     { "- Mill: 1911\n- Bridge: 1950\n- Station: 1873" => %w[1873 1911 1950], "- 3 March: the van comes\n- May 12: the fair\n- June 1911: the school opens" => ["3 March", "May 12", "June 1911"],
       "Bridge 1911, ferry 1924, church 1240." => %w[1240 1911 1924] }.each { |words, dates| expect(found("timeline", words).items.map(&:date)).to eq(dates) }

@@ -25,6 +25,13 @@ RSpec.describe Peony::Paint do
       expect(words_in(svg)).to include("Point the main tube").or include("Point the main")
     end
 
+    it "keeps the space between two lines out of the first, which it would move" do
+      font = Peony::Style.fetch("Dome").font("body")
+      lines = Peony::Scene::Text.new(lines: [["Knapweed and", 160, 50], ["seed", 160, 70]], font: font, size: 20, fill: "#000000", anchor: :end)
+      parts = Nokogiri::XML(Peony::Paint::SVG.fragment([lines])).root.children
+      expect(parts.map { |part| [part.name, part.text, part["x"]] }).to eq [["tspan", "Knapweed and", "160"], ["tspan", " ", "160"], ["tspan", "seed", "160"]]
+    end
+
     it "uses nothing that a print renderer lacks" do
       expect(svg).not_to match(/<filter|foreignObject|<script|<image|style="|href="http/)
     end

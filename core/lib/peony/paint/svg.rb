@@ -105,12 +105,12 @@ module Peony
           words, x, y = node.lines.first
           @out << %( x="#{number(x)}" y="#{number(y)}">#{escape(words)}</text>)
         else
-          # The closing space keeps words apart when the text is copied or read aloud.
+          # The closing space keeps words apart when the text is copied or read aloud. It has a place of its own: behind the words it would move a line that is set from its end or middle.
           @out << ">"
           last = node.lines.size - 1
           node.lines.each_with_index do |(words, x, y), i|
             @out << %(<tspan x="#{number(x)}" y="#{number(y)}">#{escape(words)}</tspan>)
-            @out << " " unless i == last
+            @out << %(<tspan x="#{number(x)}"> </tspan>) unless i == last
           end
           @out << "</text>"
         end

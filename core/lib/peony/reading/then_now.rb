@@ -35,8 +35,17 @@ module Peony
         one, two = entries.map { |e| text.quantities_in(e.span) }.select(&:one?).flatten
         return [] unless two && alike?(one, two)
 
-        [Pairs::Pair.new(one: one, two: two, name: one.said ? one.unit : "", from: entries[0].span.from, to: entries[1].span.to)]
+        [Pairs::Pair.new(one: one, two: two, name: counted(text, entries, one), from: entries[0].span.from, to: entries[1].span.to)]
       end
+
+      # "kinds of butterfly", where both entries end with the same words
+      def counted(text, entries, one)
+        return "" unless one.said
+
+        behind = entries.map { |e| text.string[text.quantities_in(e.span).first.to...e.span.to].to_s[/\A [^,;:.()]{3,40}/].to_s.strip }.uniq
+        behind.one? && behind.first.include?(" ") && Units.counted?(one.unit) ? behind.first : one.unit
+      end
+
       PERIOD = "(?:year|season|month|week|term)"
       LABELS = [/\A(?:before|then|once|old|formerly|last #{PERIOD})(?:: |\z)/i, /\A(?:after|afterwards|now|today|new|since|this #{PERIOD})(?:: |\z)/i].freeze
 

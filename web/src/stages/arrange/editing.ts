@@ -55,7 +55,7 @@ function styleOf(words: SVGTextElement, frame: HTMLElement, zoom: number, object
   const outer = frame.getBoundingClientRect();
   const computed = getComputedStyle(words);
   const size = parseFloat(words.getAttribute("font-size") ?? "16") * zoom;
-  const rows = [...words.querySelectorAll("tspan")].map((t) => parseFloat(t.getAttribute("y") ?? "0"));
+  const rows = [...words.querySelectorAll("tspan[y]")].map((t) => parseFloat(t.getAttribute("y") ?? "0"));
   const leading = rows.length > 1 ? (rows[1] - rows[0]) * zoom : size * 1.25;
   const anchor = words.getAttribute("text-anchor") ?? "start";
   const wide = object.type === "text" ? object.box[2] * zoom : Math.max(inner.width + 6, size * 7);

@@ -153,6 +153,7 @@ module Peony
         return [] unless string.match?(/\d|[A-Z]|o['’]clock|past|noon|midnight|century|early|late|ties\b/)
 
         taken = counted.map { |place| Moment.new(text: string[place], from: place.begin, to: place.end, kind: :amount) }
+        string = without_years(string, counted)
         held = Hash.new { |found, need| found[need] = need.nil? || string.match?(NEEDED.fetch(need)) }
         PATTERNS.each { |pattern, (kind, need, sort)| scan(string, pattern, kind, sort, taken) if held[need] }
         RowsOfDates::ALL.each { |pattern, kind, sort, where, need| scan(string, pattern, kind, sort, taken) if held[need] && enough?(string, pattern, kind, where, taken) }
@@ -161,9 +162,15 @@ module Peony
         level(taken.reject { |t| t.kind == :amount }).sort_by(&:from)
       end
 
+      # "On 10 May 1350": where 1350 counts something, the day has no year; nines are none.
+      def without_years(string, counted)
+        counted.empty? ? string : counted.each_with_object(string.dup) { |place, words| words[place] = words[place].tr("0-8", "9") }
+      end
+
       # Whether there are enough of its like, or of its kind, to take it for a moment.
       def enough?(string, pattern, kind, where, taken)
         return string.scan(pattern).size >= 3 if where == :row
+        return string.scan(pattern).size.then { |rows| rows >= 3 && string.gsub(pattern, "").scan(/\d+/).size >= rows } if where == :counted
         return string.scan(pattern).then { |rows| rows.size >= 3 && rows.any?(&:last) } if where == :lines
         return rising?(string.scan(pattern).map { |hour, minute| "#{hour}.#{minute}".to_f }) if where == :rising
         return string.match?(HOURS) if where == :hours

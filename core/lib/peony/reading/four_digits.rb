@@ -8,6 +8,8 @@ module Peony
       MORE = "(?:(?:only|just|still|now|about|around|nearly|almost|over|exactly) )?"
       THINGS = "(?:people|children|men|women|(?!(?:was|has|his|this|its)\\b)[a-z]{3,}s)\\b"
       MOVED = "(?:went|gone|#{Turned::MOVED})".freeze
+      # What does not stand before an amount.
+      NO_YEAR = "(?<!\\bin |\\bIn |\\bof |since |Since |\\bby |\\bBy |from |until |till |fore |fter |uring |built )"
       MOMENT = "(?:#{Dates::MONTH}|#{Dates::YEAR}|(?:the )?(?:spring|summer|autumn|winter))".freeze
 
       # What needs nothing beside it: "there were 1500", "rose from 1200 to 1500", "rose by 1200", "of 1500 children", "in 2024 2010".
@@ -24,24 +26,30 @@ module Peony
         /\b(?:this|last|next) (?:spring|summer|autumn|winter) #{MORE}#{N}(?= (?:[a-z]+ )?#{THINGS})/i,
         /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z| and\b)/i, /(?:\A|\n)[^\n\d]{0,30}#{Dates::YEAR}(?:: | = )#{MORE}#{N}(?=[\n.,]|\z| )/,
         /\bbetween (?<n>1\d00)(?= and (?:1\d|20)00 #{THINGS})/i, /\bbetween 1\d00 and (?<n>(?:1\d|20)00)(?= #{THINGS})/i,
+        /\b#{N}(?= out of (?:every )?\d)/, /\bout of (?:every )?#{N}(?=[.,;]|\z| [a-z])/i, /\b#{N}(?= from \d[\d,]* #{THINGS})/, /\b\d[\d,]* #{THINGS} of the #{N}(?= [a-z]+)/,
+        /#{NO_YEAR}#{N}(?= (?:chose|voted|said|say|prefer|preferred|wanted|picked|named|answered|walk|cycle|drive)\b)/, /#{NO_YEAR}#{N}(?= (?:sold|counted|made|seen|planted|taken)\))/,
+        /\b#{THINGS}, #{N}(?=, (?:were|are|have|had)\b)/, /#{NO_YEAR}#{N}(?= (?:were|are) (?:[a-z]+ed|sold|made|bought|found|seen|taken|given|caught)\b)/,
+        # "10 °C: 1200"
+        /(?:\A|\n)(?:[-−]?\d[\d.,]*) ?(?:°C?|degrees|k?g|k?m|[cm]m|hours?|minutes?|euros?|litres?|%|cents|pence|days?|weeks?)(?: [a-z]+)?: #{N}(?=\n|\z)/,
         # "In May 12 children came, in June 18": a day of the month would be told with "on".
-        /\b[Ii]n #{Dates::MONTH} (?<n>\d{1,2})(?=[.;)]|,(?! ?\d)|\z| #{THINGS})/
+        /\b[Ii]n #{Dates::MONTH} (?<n>\d{1,2})(?=[.;)]|,(?! ?\d)|\z| #{THINGS}| and in #{Dates::MONTH})/
       ].freeze
 
       # What counts beside a number of the same size: "1200 people came last year, this year 1500".
       BESIDE = Regexp.union(
         /\b(?:it|that|they|these|we|he|she|which) (?:was|were|is|are|has|have|had(?: been)?|used to (?:be|have)|sold|made|counted|needed|took|costs?|(?:take|hold|carrie|sell)s)\b #{MORE}\z/i,
         /\b(?:this|last|next|the) (?:year|season|term|month|week|time|day)(?: before)?(?: (?:it|there) (?:was|were|is|are))?:? #{MORE}\z/i,
-        /\b(?:this|last) (?:summer|winter|spring|autumn):? #{MORE}\z/i,
+        /\b(?:this|last|in) (?:summer|winter|spring|autumn):? #{MORE}\z/i, /\bwith #{MORE}\z/,
         /\b(?:now|today|then|afterwards|later|previously|since then|noon|evening|(?:at )?the (?:end|last|first))(?: (?:it|there) (?:was|were|is|are))? #{MORE}\z/i,
         /\b(?:against|instead of|compared (?:with|to)|rather than|up from|down from|(?:up|down|got|came|went|rose|fell|dropped) to|(?:ended|started) with)\s#{MORE}\z/i,
         /\b(?:the|a|an) [a-z]+(?: one)? (?:carrie[sd]|holds?|held|has|had|sells?|sold|makes?|made|takes?|took|costs?|needs?|needed|brings?|brought),? #{MORE}\z/i,
         /\b(?:the (?:old|new|other|second) (?:one|[a-z]+)|from [\d,]+ [a-z]+ to|costs?) #{MORE}\z/i,
-        /\bthe (?!year|season|spring|summer|autumn|winter|month)[a-z]+ #{MORE}\z/i,
+        /\b(?:at \d+|\d+ (?:hours?|minutes?|degrees|euros|pounds|k?g|k?m|[cm]m|°C|weeks?|days?|litres?)),? #{MORE}\z/,
+        /\bthe (?!year|season|spring|summer|autumn|winter|month)[a-z]+ #{MORE}\z/i, /\b(?:planted|reached|raised|collected|gathered|sold|scored|counted|so far)(?: so far)?:? #{MORE}\z/i,
         /\b[\d,]+ #{THINGS} (?:[a-z]+ ){0,3}(?:in #{MOMENT} )?(?:and|,) #{MORE}\z/i, /\bof [\d,]+ #{THINGS} #{MORE}\z/i, /\b[\d,]+ #{THINGS} [^.;\d]{0,40}, (?:\d+ [a-z]+ and )?#{MORE}\z/i,
         /\b[Ii]n #{Dates::MONTH} (?!#{Dates::YEAR})[^.;]{0,60}\bin #{Dates::MONTH} #{MORE}\z/
       )
-      ENDS = /\A(?:[.,;:)]|\s*\z| (?:in|on|at|last|this|today|now|then|the year|a (?:day|week|month|year)|per|and (?:in|on|at|by)|of (?:them|these|us))\b| (?:bought|came|stayed|went|left|paid|[a-z]+ed)\b)/
+      ENDS = /\A(?:[.,;:)]|\s*\z| (?:in|on|at|last|this|today|now|then|the year|a (?:day|week|month|year)|per|and (?:in|on|at|by|this|last|now|today|then)|of (?:them|these|us))\b| (?:bought|came|stayed|went|left|paid|[a-z]+ed)\b)/
 
       # "1200 jars in May, 1500 in June"
       ROW = [/(?:,| and) \z/, /\A (?:in #{Dates::MONTH}|of [a-z]|in [A-Z])/].freeze
@@ -54,13 +62,15 @@ module Peony
       module_function
 
       # @param string [String]
+      # @param heading [String] what stands above it
       # @return [Array<Range>] where four digits stand that count something
-      def amounts(string)
+      def amounts(string, heading = "")
         return [] unless string.match?(/(?<!\d)(?:1\d|20)\d\d(?!\d)|#{Dates::MONTH} \d/o)
 
         found = ALONE.flat_map { |pattern| places(string, pattern) }
-        found |= FourDigitRows.amounts(string)
-        found | beside(string, found)
+        found |= FourDigitRows.amounts(string, heading) | FourDigitMoments.amounts(string)
+        found |= beside(string, found)
+        found | FourDigitChains.amounts(string, found)
       end
 
       def beside(string, found)

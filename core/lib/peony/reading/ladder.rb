@@ -61,9 +61,11 @@ module Peony
         list.map(&:unit).uniq.size > 1 ? list : []
       end
 
+      # "We sold | 48 mugs", "there were | 48"
+      LED_IN = /\A.{0,4}\z|\A(?:We|I|They|You|There|It|She|He)(?: (?:have|had|has))? [[:lower:]]+ \z/m
       # "640 starlings, 212 rooks, 97 gulls": different things, each led by its number, that only rise or only fall.
       def counted(text)
-        list = text.measures.select { |m| Units.counted?(m.unit) && m.quantity.from - m.span.from <= 4 && m.quantity.text.match?(/\A\d/) }
+        list = text.measures.select { |m| Units.counted?(m.unit) && text.string[m.span.from...m.quantity.from].match?(LED_IN) && m.quantity.text.match?(/\A\d/) }
         values = list.map(&:value)
         steady = values.each_cons(2).all? { |a, b| a >= b } || values.each_cons(2).all? { |a, b| a <= b }
         list.size >= 3 && list.map(&:unit).uniq.size == list.size && list.size >= text.measures.size - 1 && steady && list.map(&:sentence).uniq.size == 1 ? list : []

@@ -5,18 +5,22 @@ module Peony
     # What a number is called: the words before it or behind it that say what it is of. Part of {Finder}.
     module MeasureNames
       # What leads to the name of the first, and of the next.
-      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:closely )?followed(?: closely)? by) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
+      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:(?:closely )?followed(?: closely)? by|(?:just |well |far )?ahead of)) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
       # "Then | comes | Skarv with 236", "on Tern | live | nine people", "last of all | Windy, which has 88": the name stands behind what is said of it.
       TURNED_ROUND = [
         /(?:\A|[,;] |\band )\s*(?:(?:then|next|after \w+) )?(?:comes?|came|follow(?:s|ed)?) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?|the [[:lower:] ]{3,24}?)(?:,? (?:with|at|on))? \z/,
         /(?:\A|[,;] |\band )\s*(?:last|first) of all,? (?:comes? |came )?(?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at)|, (?:which|who) [[:lower:]]+)? \z/,
         /\A\s*(?:on|in|at) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:lives?|lived|stands?|are|there (?:are|is)|you find|grows?|work) (?:only |just )?\z/i
       ].freeze
+      WITH_SO_MANY = /\A(?: [[:lower:]]+)? (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:is|was|has|had|sold|won|came?|comes|leads?|led|got|gets|made|stands?|heads?)\b/
       FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
       WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
+
+      # "31 | in | Oxmere", "25 | for | Wen"
+      WHERE = /\A\s*(?:in|at|from|to|for) (?=(?:the )?[[:upper:]])/
 
       # "58 % | of the passengers said | more seats"
       SAID = /\A(?:of (?:the|our|all) [[:alpha:]]+ )?(?:said|say|named|chose|picked|mentioned|wish(?:ed)? for) (?=\S)/
@@ -43,7 +47,7 @@ module Peony
         return closed(text.string[lead.first.from...lead.last.to], lead.last.to) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "").sub(WHERE, "")
         tidy(after.match?(/[[:alnum:]]/) ? after : before)
       end
 
@@ -64,7 +68,7 @@ module Peony
       def lead(words)
         words = without_manner(without_how(words))
         verb = words.index.with_index { |t, i| t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?) }
-        lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" }
+        lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" || t.text.match?(/\A\d+[a-z]\z/) }
         lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
         # "At Stang | it is 2 m wide": where it is names it.
         lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
@@ -103,8 +107,14 @@ module Peony
         return told if told
         # "Crumble (61), trifle (44)"
         return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
+        # "With 48 tickets | Ines | sold the most"
+        first = before.match?(/\A\s*with \z/i) && text.string[measure.quantity.to...measure.span.to][WITH_SO_MANY, :what]
+        return first if first
         # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
-        return text.string[measure.quantity.to...measure.span.to] if led_like_next?(measure)
+        return text.string[measure.quantity.to...measure.span.to].sub(WHERE, "") if led_like_next?(measure)
+        # "48 mugs were sold | in Hagg, 31 in Oxmere"
+        deep = before.match?(/\A\s*(?:[Aa]bout )?\z/) && led_deep(measure)
+        return deep if deep
 
         # "Under 18: Visitors 9,800": what stands before the head of the column.
         text.entries.any? ? before[/\A\s*([^:]{2,48}):\s+[[:upper:]][[:alpha:]]+ (?:\([^()]+\) )?\z/, 1] : nil
@@ -113,6 +123,13 @@ module Peony
       def led_like_next?(measure)
         word = text.string[measure.quantity.to, 12].to_s[Measures::LED] or return false
         text.measures.any? { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from && m.span.text.start_with?("#{m.quantity.text}#{word}") }
+      end
+
+      # What stands behind the small word that leads from the next numbers to their names.
+      def led_deep(measure)
+        following = text.measures.select { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from }
+        word = following.size > 1 && following.map { |m| text.string[m.quantity.to, 12].to_s[Measures::LED] }.uniq.then { |words| words.one? && words.first } or return nil
+        text.string[measure.quantity.to...measure.span.to][/\A(?: [[:lower:]]+){1,4}#{word}(.+)\z/m, 1]
       end
 
       # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:

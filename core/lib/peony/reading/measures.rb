@@ -68,7 +68,7 @@ module Peony
       def first_start(text, stretch, list)
         return stretch.from if list.size < 3 || text.entries.any? { |e| e.span.from == stretch.from }
 
-        colon = text.string[stretch.from...list.first.from].rindex(/:\s+\S/)
+        colon = text.string[stretch.from...list.first.from].rindex(/:\s+(?:\S|\z)/)
         return stretch.from + colon + 2 if colon
 
         list.all? { |q| text.string[q.from - 1] == "(" } ? behind_deed(text, stretch.from, list.first.from) : stretch.from

@@ -10,6 +10,8 @@ module Peony
       STRICT = /\A\s*(?:(?:[[:alpha:]'’-]+ )?(?:in|of every|in every|for every|per)|(?:[[:alpha:]'’-]+ ){0,3}out of)\s+(?:every\s+)?\z/
       # "One young barn owl in four is alive after a year"
       ONE_OF_A_KIND = /\A(?: (?!of\b|in\b|for\b|is\b|was\b|and\b|or\b|the\b)[[:lower:]'’-]+){2,4} (?:in|out of) (?:every )?\z/
+      # "In one of five houses the light stays on"
+      IN_ONE_OF = /\A of \z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
       GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
@@ -56,7 +58,8 @@ module Peony
           # "One fall in two years": how often, not how many of how many.
           next if HandedOn::TIME.include?(b.unit) && gap.match?(/\A [[:alpha:]]+ in \z/)
 
-          strict = gap.match?(STRICT) || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
+          in_one = a.value == 1 && gap.match?(IN_ONE_OF) && text.string[[0, a.from - 4].max...a.from].match?(/\b[Ii]n \z/)
+          strict = gap.match?(STRICT) || in_one || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
         end
       end
@@ -86,13 +89,13 @@ module Peony
       # "A third of all letters begin so": alone in its passage.
       SHARE = /\b(an?|one|two|three|four|seven|nine) (#{Numbers::PARTS.keys.join('|')}) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i
 
-      EVERY = /\bevery (#{NTH.keys.join('|')})\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i
+      EVERY = /\bevery (#{NTH.keys.join('|')}|\d{1,2}(?:nd|rd|th))\b(?! (?:day|week|month|year|hour|minute|#{Dates::DAYS.join('|')}))/i
 
       # "Every ninth call": one in nine.
       def ordinals(text)
         text.string.to_enum(:scan, EVERY).map do
           match = Regexp.last_match
-          one, whole = [1, NTH[match[1].downcase]].map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(0)) }
+          one, whole = [1, NTH[match[1].downcase] || match[1].to_i].map { |v| Quantity.new(value: v, unit: "", text: match[0], from: match.begin(0), to: match.end(0)) }
           Ratio.new(part: one, whole: whole)
         end
       end

@@ -57,6 +57,15 @@ module Peony
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{Dates::IN_FULL})(?= [[:lower:]])/
 
+      # "Jan 12, Feb 25, Mar 31", where the numbers are known to be amounts.
+      MONTHS_LEAD = /(?<=, |: |; |and |\A|\n)(#{Dates::MONTH})(?=:? [£€$]?\d)/
+      # "12 birds in spring, 25 in summer", "in autumn 31", where something is counted.
+      SEASONS = /\b[Ii]n (?:the )?(#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?#{Dates::YEAR})/
+      # "On day 1 it was 12 mm tall, on day 5 25"
+      NUMBERED = /\b(?:[Ii]n|[Oo]n) (?:day|week|month|year|lesson|round) (\d{1,2})\b(?=[^.,;\d]{0,40}[£€$]?\d)/
+      # "At nine 25", beside a clock time.
+      CLOCKED_NUMBER = /(?<=[Aa]t )(#{Dates::HOUR})(?= \d)/
+
       # "In the eleventh century letters were made of clay, metal type was cast in the fourteenth": beside one that is told in full.
       CENTURY = /\bin the (#{Dates::CENTURIES.keys.join('|')}|1\dth|20th)(?=[.,;]|\z| and\b)/i
 
@@ -75,6 +84,9 @@ module Peony
         [BETWEEN, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :hours, :dotted], [BETWEEN_END, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :beside, :dotted],
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
+        [MONTHS_LEAD, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month], [SEASONS, :month, ->(m) { Moments.in_months(Dates::SEASONS.fetch(m[1].downcase)) }, :counted, :season],
+        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit],
+        [CLOCKED_NUMBER, :time, ->(m) { Dates.hour(m[1]) }, :beside, :clock],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
         [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],

@@ -49,7 +49,7 @@ module Peony
       def dates = @dates ||= Dates.in(string, four_digits)
 
       # @return [Array<Range>] where digits that look like a year count something
-      def four_digits = @four_digits ||= FourDigits.amounts(string)
+      def four_digits = @four_digits ||= FourDigits.amounts(string, passage.heading.to_s)
 
       # @return [Array<Dates::Moment>] dates, and what is told from them: "two years later"
       def moments = @moments ||= Moments.of(string, dates)

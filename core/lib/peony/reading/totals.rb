@@ -16,7 +16,7 @@ module Peony
       # @return [Array<Total>] the whole among the first or the last, with at least two parts
       def of(text)
         # "Three in four of you" is no part of anything else.
-        ratios = Ratios.direct(text).reject(&:goal).flat_map { |r| [r.part, r.whole] }
+        ratios = Ratios.direct(text).reject { |r| r.goal || first_of_all?(text, r) }.flat_map { |r| [r.part, r.whole] }
         numbers = amounts(text).reject { |m| m.unit == "%" || besides?(text, m) || ratios.any? { |q| q.equal?(m.quantity) } }
         money = numbers.select { |m| Units.money?(m.unit) }
         measured = numbers.group_by(&:unit).select { |unit, _| Units::MEASURES.value?(unit) && unit != "times" }.values
@@ -25,6 +25,9 @@ module Peony
         found = [money, *measured, *named, counts].map { |list| headed(text, list) || total(text, list) }.push(called(text, numbers)).compact
         [found.find(&:exact?) || found.first].compact
       end
+
+      # "45 out of 100 pupils walk, 25 cycle, 18 take the bus and 12 are driven": here the first of a ratio is the first of the parts.
+      def first_of_all?(text, ratio) = text.quantities.size > 3 && text.string[ratio.part.to...ratio.whole.from] == " out of " && (text.quantities.sum(&:value) - (2 * ratio.whole.value)).abs < 0.5
 
       # "1,240 members, up from 1,085": what it was is no part of it.
       EARLIER = /\b(?:(?:up|down) from|compared (?:with|to)) (?:only |about )?\z/i
@@ -43,8 +46,18 @@ module Peony
         return true if measure.value <= 12 && text.string[[0, from - 12].max...from].match?(/\b(?:to|by|from|in|at|for|with) (?:the|our|all|its|their) \z/i)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
+        return true if of_one_part?(text, measure.quantity)
+
         sentence = measure.sentence
         sentence.from.positive? && ([OF_EVERY, BEFORE, FELL].any? { |told| sentence.text.match?(told) } || of_those?(text, sentence))
+      end
+
+      # "Of the 480 letters 310 were opened, 120 of them were answered": some of a part.
+      def of_one_part?(text, quantity)
+        of_them = ->(q) { text.string[q.to, 10].to_s.match?(/\A of (?:them|those|these)\b/) }
+        at = of_them[quantity] && text.quantities.index { |q| q.equal?(quantity) }
+        before = at && at > 1 && text.quantities[at - 1]
+        before && before.value > quantity.value && before.unit == quantity.unit && !of_them[before] && text.string[before.to...quantity.from].match?(/\A[^.;:]{0,40},\s\z/)
       end
 
       # "Of the 15, nine say that they have no time": behind the parts it tells one of them further.

@@ -26,7 +26,7 @@ module Peony
         THING = /\A (?!of\b|in\b|and\b|for\b|on\b|at\b|to\b|by\b|from\b|with\b|(?:is|are|was|were)\b)[[:lower:]-]{3,}(?: [[:lower:]-]{3,})?(?:,| and|\.|\z)/
 
         # What leads from its thing to a share: "cakes, and just", "of tea a little more than".
-        LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a))?\s*\z/i
+        LED_TO = /[,;.:]?\s*(?:and|while|but|with|another|a further|about|only|just|barely|hardly|nearly|(?:rather |a little )?(?:more|less) than)?(?:\s+(?:the|a)(?: (?:last|other|remaining|final|further))?)?\s*\z/i
 
         # "Heating accounts for 42 %, transport for 31 %"
         TAKES = /(?<=\S)\s+(?:account(?:s|ed)? for|(?:is|are|was|were) responsible for|for)\z/i
@@ -238,7 +238,7 @@ module Peony
         end
 
         def smooth(words)
-          words.strip.sub(OF_IT, "").sub(WENT_TO, "").sub(/\Ashould be (?=\S)/, "").sub(LED_TO, "")
+          words.strip.sub(OF_IT, "").sub(WENT_TO, "").sub(/\Ashould be (?=\S)/, "").sub(LED_TO, "").sub(/\Ato (?:the )?(?=[[:lower:]-]+\z)/, "")
                .sub(/\A[,;:]?\s*(?:and|while|but|is|are|was|were)?(?:\s+(?:really|simply|actually))?\s+/i, "").strip
                .sub(/[.,;:]+\z/, "")
         end

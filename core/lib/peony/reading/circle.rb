@@ -6,7 +6,7 @@ module Peony
     #   "The baker pays the miller, the miller pays the farmer, and the farmer buys bread from the baker."
     module Circle
       # A clause begins with what it tells of.
-      BEGINS = %w[det nn nns nnp nnps jj prps].freeze
+      BEGINS = %w[det nn nns nnp nnps jj jjr jjs prps].freeze
       # So many words at the beginning of a clause name what it tells of.
       LEAD = 5
 
@@ -18,8 +18,47 @@ module Peony
         text.once(:circle) do
           next nil unless text.sentences.size.between?(1, 5) && text.tree.empty?
 
-          (text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) }.first if text.sentences.size < 4) || vicious(text)
+          (text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) || pairs(s) || endless(text, s) }.first if text.sentences.size < 4) || linked(text) || vicious(text)
         end
+      end
+
+      # "Wash, dry, fold, wear, and wash again", "four phases that follow each other for ever: new moon, first quarter, full moon, last quarter"
+      # @return [Array<Span>, nil]
+      def endless(text, sentence)
+        body = Series.after_colon(sentence)
+        parts = Series.split(body || sentence)
+        return nil unless parts.size.between?(3, 9) && parts.all? { |s| s.text.split.size < 8 }
+        return parts[0..-2] if parts.size > 3 && Series.once_more?(parts)
+
+        parts if body ? text.string[sentence.from...body.from].match?(ENDLESS) : false
+      end
+      ENDLESS = /\b(?:follow(?:s|ing)? (?:each other|one another) (?:for ever|endlessly|round|always)|never ends?|without (?:an )?end|endless(?:ly)?|round and round|over and over)\b/i
+
+      CAUSED = [/\A(?:because|when|if|since|as|whenever) (?<why>[^,]+), (?<so>.+)\z/i, /\A(?<why>[^,]+), (?:and )?so (?<so>.+)\z/i, /\A(?<so>[^,]+) because (?<why>.+)\z/i].freeze
+
+      # "Fewer buses run, so fewer people ride. Because fewer people ride, there is less money. Because there is less money, fewer buses run."
+      # @return [Array<Span>, nil] what leads to the next, each once
+      def linked(text)
+        return nil unless text.sentences.size.between?(2, 6)
+
+        found = text.sentences.map { |s| CAUSED.lazy.filter_map { |form| s.text.match(form) }.first&.then { |m| %i[why so].map { |part| text.span(s.from + m.begin(part), s.from + m.end(part)) } } }
+        return nil unless found.size > 2 && found.all?
+
+        words = found.map { |pair| pair.map { |s| Manner.stems(text, s) } }
+        joined = words.each_index.all? { |i| same?(words[i - 1].last, words[i].first) } || words.each_index.all? { |i| same?(words[i - 1].first, words[i].last) }
+        found.map(&:first) if joined
+      end
+
+      def same?(one, other) = one.any? && other.any? && ((one - other).empty? || (other - one).empty?)
+
+      # "No guests, no money; no money, no paint; no paint, no guests."
+      # @return [Array<Span>, nil] the first of each pair
+      def pairs(sentence)
+        list = Sentences.clauses(Series.after_colon(sentence) || sentence, /;\s+(?:and )?/).map { |s| Sentences.clauses(s, /,\s+/) }
+        return nil unless list.size > 2 && list.all? { |pair| pair.size == 2 }
+
+        words = list.map { |pair| pair.map { |s| s.text.downcase.chomp(".") } }
+        list.map(&:first) if words.each_index.all? { |i| words[i - 1].last == words[i].first }
       end
 
       WHY = /\b(?:because|so that|so|when|whenever|since|if|the more|therefore|that is why)\b/
@@ -44,7 +83,7 @@ module Peony
         end
       end
 
-      def whole?(text, span) = text.tokens_in(span).any?(&:finite?)
+      def whole?(text, span) = text.tokens_in(span).each_with_index.any? { |t, i| t.finite? || (t.tag == "vb" && i.positive?) }
 
       def round(text, clauses)
         return nil if clauses.size < 3

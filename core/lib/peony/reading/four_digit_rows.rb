@@ -87,7 +87,8 @@ module Peony
 
       # @param headed [Symbol, nil] what the head says they are: :counts or :ages
       def told(row, counted, headed)
-        row = row.reject(&:of_a_year?) unless row.size > 2 && fewer?(row)
+        # "Founded: 1911, members: 640" has a year.
+        row = row.reject(&:of_a_year?) unless row.size > 2 && row.count(&:of_a_year?) > 1 && fewer?(row)
         return row.reject(&:sure).map(&:place) if row.any?(&:of_a_year?)
 
         doubtful = row.reject(&:sure)

@@ -129,7 +129,7 @@ module Peony
       def led_deep(measure)
         following = text.measures.select { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from }
         word = following.size > 1 && following.map { |m| text.string[m.quantity.to, 12].to_s[Measures::LED] }.uniq.then { |words| words.one? && words.first } or return nil
-        text.string[measure.quantity.to...measure.span.to][/\A(?: [[:lower:]]+){1,4}#{word}(.+)\z/m, 1]
+        text.string[measure.quantity.to...measure.span.to][/\A(?: [[:lower:]]+){1,4}#{word}(?:the |our )?(.+)\z/m, 1]
       end
 
       # The words behind a number; where only "in" or "of the" leads on to the number it is part of, what follows both:

@@ -14,7 +14,7 @@ module Peony
       IN_ONE_OF = /\A of \z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
+      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
@@ -34,6 +34,9 @@ module Peony
         text.sentences.filter_map do |s|
           a, b = text.quantities_in(s).first(2)
           next unless b && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
+
+          asked = text.string[a.to...b.from].match?(/\A [[:lower:]]+ were asked[;:,.] \z/)
+          next Ratio.new(part: b, whole: a, goal: false) if asked && !b.said
 
           of_these = text.string[b.to, 9].to_s.match?(/\A of them\b/) || (!b.said && text.string[a.to...b.from].match?(/,\s\z/))
           next unless of_these && text.string[s.from...a.from].match?(/(?:\bask (?:any )?|\A(?:if|when|take|imagine) )\z/i)
@@ -128,7 +131,7 @@ module Peony
         [Ratio.new(part: b, whole: a, goal: text.all_words.match?(/\bwe (?:need|want)|\b(?:needed|wanted|goal|target)\b/))]
       end
 
-      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each))\s*\z/i
+      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)

@@ -40,7 +40,7 @@ module Peony
       # "Mon 4,000, Tue 6,500": in a row of them.
       SHORT_DAYS = /\b(#{Dates::SHORT_DAY})\b\.?/
       # "Van's here at 7. We load till 8": in a row of them.
-      BARE_HOURS = /\b(?:at|till|until|by|from) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but)\b|\s*\z|[.;,]\s))(?!\.\d)/
+      BARE_HOURS = /\b(?:[Aa]t|[Tt]ill|[Uu]ntil|[Bb]y|[Ff]rom) (\d|1[0-2])(?=[,.;]?(?:\s+(?:and|to|then|we|I|it|the|doors|but|there|you|they|all|everyone)\b|\s*\z|[.;,]\s))(?!\.\d)/
       # "From 620 until the raiders came in 793", among years of four digits.
       # "Rose from 320 to 655", "rose by 250" and "about 300 words" tell no year.
       OLD_YEARS = /\b(?:(?:in|until|till|since)(?= \d\d\d(?! (?:of|an?|per|out|every)\b))|from(?= \d\d\d(?! (?:in|to|at|an?|per|last|this)\b))|(?:by|about|around)(?= \d+ (?:the|his|her|its?|they)\b(?! (?:next|following|year)\b))) ([2-9]\d\d)\b(?! ?(?:%|[[:alpha:]]+s\b(?<!was|has|is|its|his|monks)))/i

@@ -74,10 +74,12 @@ module Peony
       # What layout and numbers say outright, whatever the weights say: from which family to which that was found, and when.
       OUTRIGHT = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
+        ["opposition", "decision", :yes_or_no?], *%w[list hub].map { |from| [from, "sequence", :made_so?] },
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?],
         ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
         *[NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
-        ["list", "cause", :what_if?], *%w[list quadrant cause].map { |from| [from, "decision", :cases?] }
+        ["list", "cause", :what_if?], *%w[list quadrant cause].map { |from| [from, "decision", :cases?] },
+        *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }
       ].freeze
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
@@ -105,7 +107,9 @@ module Peony
 
       # "Tupping in November ... weaning in August, and the tups are brought down again": the months of no one year, and the last leads on to the first.
       def year_round?(text, _finding)
-        return false unless text.tree.size > 2 && text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+        return false unless text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+        return true if text.sentences.size > 2 && text.sentences.last.text.match?(/\b(?:it|all|everything|the (?:round|year)) (?:all )?(?:starts?|begins?) (?:again|anew|over)\b/)
+        return false unless text.tree.size > 2
 
         first, last = [text.tree.first, text.tree.last].map { |n| n.span.text.downcase.scan(/[[:lower:]]{5,}/) - Dates::MONTHS }
         text.tree.last.span.text.match?(/\bagain\b/) || first.intersect?(last)
@@ -124,6 +128,12 @@ module Peony
       end
       TO_CHOOSE = /\A(?:which [^?]{3,40}|what (?:do|should|can|shall) (?:i|we|you) (?:do|use|take|wear|write|need|choose)\b[^?]{0,40})\?\z/i
 
+      # "About money: ring the office. About boats: write. All else: ask Bo."
+      def all_else?(text, _finding)
+        rows = (text.tree.size > 2 ? text.tree.map(&:span) : text.sentences).map { |s| s.text.match(/\A(?<case>[^:.]{3,40}):\s+(?<deed>\S.*)\z/m) }
+        rows.size > 2 && rows.all? && rows.last[:case].match?(/\A(?:(?:all|anything|everything) else|otherwise|else|(?:all )?the rest|any other\b.*)\z/i) && rows.count { |m| Words.imperative?(m[:deed]) } * 2 >= rows.size
+      end
+
       def above(text) = (text.passage.heading || text.sentences.find { |s| text.tree.any? && s.to <= text.tree.first.span.from }&.text).to_s.strip
 
       # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
@@ -139,11 +149,31 @@ module Peony
       # "Do say what happens next. Don't begin with 'unfortunately'.": entries or sentences that are all led by "do" or "don't".
       def orders_and_bans?(text, _finding)
         bans, orders = (text.entries.any? ? text.entries.map(&:span) : text.sentences).map(&:text).partition { |words| words.match?(DosAndDonts::NOT_TO) }
-        bans.any? && orders.any? && bans.size + orders.size > 2 && orders.all? { |words| words.match?(DosAndDonts::TO_DO) }
+        return false if bans.empty? || orders.empty?
+        # "Rinse the jar and dry the lid. Never fill it hot, and never stack it high."
+        return true if text.tree.empty? && orders.size <= bans.size && bans.join(" ").scan(/\bnever\b/i).size > 1 && orders.all? { |words| Words.imperative?(words) }
+
+        bans.size + orders.size > 2 && orders.all? { |words| words.match?(DosAndDonts::TO_DO) }
       end
 
       # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.
       def asked_each?(text, _finding) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
+
+      # "Do you eat nuts?", and below it "Yes: nut bread" and "No: do you like it dark?": one of the answers asks again.
+      def yes_or_no?(text, _finding)
+        above(text).end_with?("?") && text.tree.size == 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) } && text.tree.any? { |n| n.span.text.include?("?") || n.children.any? }
+      end
+
+      # "From field to table: the wheat is cut, threshed, milled", "tea is made by boiling water, warming the pot", "the water is boiled, ... and after four minutes the tea is poured".
+      def made_so?(text, _finding)
+        return false unless text.sentences.size == 1 && text.tree.empty? && text.series.any?
+
+        words = text.sentences.first.text
+        words.match?(FROM_TO) || words.match?(MADE_BY) || (words.scan(/\b(?:is|are) (?:[[:lower:]]+ )?[[:lower:]]+(?:ed|en|t|ut|un)\b/).size > 2 && words.match?(AFTER_THAT))
+      end
+      FROM_TO = /\Afrom (?:the )?[[:lower:]]+ to (?:the )?[[:lower:]]+: /i
+      MADE_BY = /\b(?:is|are) (?:made|prepared|built|cooked|printed|bound|repaired|baked|woven|grown) by [[:lower:]]+ing\b[^.]*, (?:and )?[[:lower:]]+ing\b/
+      AFTER_THAT = /, (?:and )?(?:after|then|finally|when|once|at last|in the end)\b/
 
       # "4,312 people signed. ...": a large number that leads a line or two is there to be seen.
       def striking?(text, _finding)

@@ -23,15 +23,19 @@ module Peony
         parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
         parts = without_thanks(parts)
         parts = without_deed(text, joined(text, parts))
+        parts = parts.drop(1) if parts.size > 3 && parts.first.text.match?(TO_WHAT_END) && Words.imperative?(parts[1].text)
         parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return infinitives(text, parts) if parts.drop(1).all? { |p| p.text.match?(TO_DO) }
         return led_alike(text, parts) if parts.drop(1).map { |p| p.text[LED, 1] }.then { |words| words.uniq.one? && words.first && parts.first.text.match?(/ #{words.first} /) }
 
-        return without_remarks(parts) if body != sentence || clauses?(text, parts)
+        return without_remarks(text, parts) if body != sentence || clauses?(text, parts)
 
         phrases(text, parts)
       end
+
+      # "To make tea, | boil water, warm the pot, pour"
+      TO_WHAT_END = /\A(?:in order )?to [[:lower:]]+/i
 
       # "Passengers are asked | to keep to the marked ways, to hold on to the rail and not to feed the gulls."
       TO_DO = /\A(?:and |or )?(?:not )?to [[:lower:]]+/
@@ -51,7 +55,10 @@ module Peony
       end
 
       # "... and the good coffee, | which you never saw"
-      def without_remarks(parts) = parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose) /) } : parts
+      # "... the fair, and | who has the key" is named like the others.
+      def without_remarks(text, parts)
+        parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose) /) && !text.string[[0, p.from - 6].max...p.from].match?(/[,;] and \z/) } : parts
+      end
 
       # "... and twenty metres of string. | thanks!! jo"
       def without_thanks(parts)
@@ -98,7 +105,7 @@ module Peony
         last = parts.last
         last.text.match?(AND_SO_ON) || (last.text.match?(/\b(?:again|once more)\W*\z/) && parts[0..-2].any? { |p| (words(last) - %w[again once more]).intersect?(words(p)) })
       end
-      AND_SO_ON = /\A(?:and )?(?:(?:so |over )?again|so on|(?:back to|from) the (?:start|beginning))\W*\z/i
+      AND_SO_ON = /\A(?:and )?(?:(?:so |over )?again|so on|(?:the same )?(?:back to|from) the (?:start|beginning))\W*\z/i
 
       def words(span) = span.text.downcase.scan(/[[:alpha:]]+/)
 

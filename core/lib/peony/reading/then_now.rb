@@ -47,7 +47,8 @@ module Peony
       end
 
       PERIOD = "(?:year|season|month|week|term)"
-      LABELS = [/\A(?:before|then|once|old|formerly|last #{PERIOD})(?:: |\z)/i, /\A(?:after|afterwards|now|today|new|since|this #{PERIOD})(?:: |\z)/i].freeze
+      LABELS = [/\A(?:(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old|formerly|last #{PERIOD})(?:: |\z)/i,
+                /\A(?:(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new|this #{PERIOD})(?:: |\z)/i].freeze
 
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)
@@ -81,6 +82,9 @@ module Peony
       end
       OLD_ONE = /\A(?:the|our|my|its) (?:old|former|last|previous) /i
       NEW_ONE = /\A(?:(?:the|our|my) new\b|(?:the|its|their) (?:successor|replacement)\b)/i
+
+      SUCCESSOR = /\A(?:its|their|the|our) (?:successor|replacement)\b/i
+      ON_THE_NEW = /\A(?:on|in|with|by) the new\b/i
 
       # "With three addresses it took nine days, and one in five never came. Now two days": what is measured once then and once now.
       def of_one_unit(before, after)
@@ -121,7 +125,7 @@ module Peony
         return false if before.from == after.from || one.value == two.value
 
         old = (before.text.match?(OLD) || text.dates_in(before).any? { |d| d.kind == :year }) && !before.text.match?(NEW)
-        told = after.text.match?(DOWN) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
+        told = after.text.match?(DOWN) || after.text.match?(SUCCESSOR) || (before.text.match?(/\bold\b/) && after.text.match?(ON_THE_NEW)) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
         told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end

@@ -182,6 +182,9 @@ module Peony
 
         return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
 
+        # "Where we once printed 900 newsletters, 310 are enough."
+        return true if lead.match?(/\bwhere\b[^.;!?]*\bonce\b/i) && gap.match?(/\A(?: [[:alpha:]]+){0,4}, (?:now |today )?\z/)
+
         return true if lead.match?(AT_FIRST) && gap.match?(/[;,.]\s+(?:and |but )?(?:on \w+day|now|today|(?:at|by) the end|this|last)\b/i)
 
         # "We started with 60 members and ended with 145"
@@ -194,12 +197,15 @@ module Peony
       def then_and_now?(text, gap, one, two)
         return true if [one, two].all? { |q| text.string[q.to, 28].to_s.match?(WHEN) }
         return true if gap.length < 60 && [one, two].all? { |q| text.moments.any? { |d| (d.from - q.to).between?(0, 18) && !text.string[q.to...d.from].match?(/[\d,.;]/) } }
-        return true if gap.match?(/\bin the old\b/) && text.string[two.to, 24].to_s.match?(/\A[^.,;]{0,12}\bin the new\b/)
+        return true if gap.match?(OLD_AND_NEW_ONE) || (gap.match?(/\b(?:in|with|on|by) the old\b/) && text.string[two.to, 30].to_s.match?(/\A[^.,;]{0,16}\b(?:in|with|on|by) the new\b/))
 
         return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
 
         gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
+
+      # "50 minutes was the crossing on the old ferry. On the new one it is 32", "the fridge hummed at 51 decibels. Its successor hums at 38"
+      OLD_AND_NEW_ONE = /\A[^.;!?\d]{0,60}\b(?:in|with|on|by) the old\b[^.;!?\d]{0,24}[.;,] (?:and )?(?:in|with|on|by) the new\b[^.;!?\d]{0,24}\z|\A(?: [[:alpha:]%°]+)?[.;,] (?:but |and )?(?:its|the|their|our|his|her) (?:successor|replacement)\b[^.;!?\d]{0,24}\z/i
 
       # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
       def listed?(text, lead, gap)

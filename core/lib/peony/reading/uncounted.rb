@@ -121,7 +121,7 @@ module Peony
       def pronoun?(string, match, rest, unit, tokens)
         return false if unit == "%" || single?(string, match, rest) || measured?(rest)
         # "In one of five houses"
-        return false if rest.match?(/\A of (?:\d|#{Numbers::WORD}\b)/o) && string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\b[Ii]n \z/)
+        return false if rest.match?(/\A of (?:\d|#{Numbers::WORD}\b)/o) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/(?:\A|[.,;:] )[Ii]n \z/)
         return true if of_manner?(string, match, rest, unit)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on|my|your|our|their|its) \z/i)

@@ -185,7 +185,11 @@ module Peony
       COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
       def counted?(lines) = lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
 
+      # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"
+      MEASURED = Regexp.union(/\A\s*[^:]{1,24}: ?(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} \d[\d.,]* ?\S{0,4} (?:→|->|=>) \d/)
+
       def head?(first, rest)
+        return false if rest.size > 1 && [first, *rest].all? { |l| l.text.match?(MEASURED) }
         return !first.text.match?(DATED) if rest.all? { |l| l.text.match?(DATED) }
         return false if one_of?(first, rest)
         return true if names_both?(first, rest) || over_sides?(first, rest)

@@ -18,7 +18,7 @@ module Peony
         OPTION = /\A(?:(?:one|the first|the other|a|the|another|an alternative)(?: (?:second|third|fourth|last))?)(?: (?:option|way|idea|plan|choice|possibility|answer|solution|suggestion|proposal))?(?:,? of course,?)? (?:is|was|would be)(?: simply)? (?:to )?(?=\S+ \S)/i
         FIRST, SECOND = [/\A(?:one|the first)\b/i, /\A(?:another|the (?:other|second)|a second|an alternative)\b/i].freeze
         def find
-          items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_each || of_two || of_subjects || of_while
+          items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_each || of_two || of_subjects || of_while || of_one_verb
           return nil unless items && items.size.between?(2, 8)
 
           named_above(items) if items.size == 2
@@ -36,6 +36,18 @@ module Peony
         end
 
         private
+
+        # "The bike is cheap and slow, the bus is dear and quick": one sentence that says the same kind of thing of each.
+        def of_one_verb
+          return nil unless nodes.size < 2 && text.sentences.size == 1
+
+          parts = Sentences.clauses(text.sentences.first, /[,;]\s+(?:and |but |while |whereas )?(?=the |an? )/)
+          said = parts.map { |s| s.text.match(/\A(?:the |an? )?(?<who>[[:lower:]]+) (?<does>is|are|has|have|costs?|takes?|needs?|lasts?|keeps?) \S/i) }
+          return nil unless parts.size.between?(2, 4) && said.all? && said.map { |m| m[:does] }.uniq.one? && said.map { |m| m[:who] }.uniq.size == parts.size && text.quantities.size < parts.size
+
+          @strength = 0.3
+          parts.map { |s| portrait([s]) }
+        end
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"
 

@@ -8,10 +8,10 @@ module Peony
         family "decision"
 
         # One "if" is a condition; a branch says what happens otherwise.
-        TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|isn['’]t|aren['’]t|in which case|above that|anything else)\b/
+        TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|whoever|isn['’]t|aren['’]t|in which case|above that|(?:anything|all|everything) else)\b/
 
         # Without any of these nothing branches.
-        BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|under|over|above|below)\b/
+        BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|else|whoever|under|over|above|below)\b/
 
         def find
           return nil unless text.all_words.match?(BRANCHING)

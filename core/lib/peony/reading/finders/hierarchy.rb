@@ -7,6 +7,7 @@ module Peony
       class Hierarchy < Finder
         include Reporting
         include InBrackets
+        include NumberedParts
 
         family "hierarchy"
 
@@ -41,7 +42,7 @@ module Peony
         KINDS_OF = /\A(?:the |an? )?(?<name>(?:\S+ ){0,3}\S+) (?:can be|may be|is|are|has|have|includes?|comprises?)(?: either)? ?\z/i
 
         def find
-          items = of_paths || of_nodes || of_labels || of_links || of_ranks || (of_prose || of_rows unless posts?)
+          items = of_paths || of_nodes || of_labels || of_numbered_parts || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
 
           depth = items.map { |i| depth(i) }.max

@@ -37,7 +37,7 @@ module Peony
         IN_BOTH = /\A(?:(?:in )?both|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
 
         def find
-          items = of_nodes || of_counts || of_prose || of_points
+          items = of_nodes || of_lists || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
 
           finding(@strength, "#{count(@groups || (items.size - 1), 'group')} and what they share", items)
@@ -56,6 +56,22 @@ module Peony
           both = 1 if both.zero? && (only >= 2 ? joined?(heads) : named_both?(heads))
           @strength = both == 1 || (both.positive? && only >= 2) ? 0.9 : 0.1
           nodes.map { |n| node_item(n) } if both.positive?
+        end
+
+        # "Rowers: boat, breath, practice. Singers: hall, breath, practice.": two lists that name some of the same.
+        def of_lists
+          rows = (nodes.size == 2 ? nodes.map(&:span) : text.sentences)
+          return nil unless rows.size == 2 && rows.all? { |s| s.text.match?(/\A[^:,.]{2,40}: [^:]+\z/) }
+
+          lists = rows.map { |s| Series.split(text.span(s.from + s.text.index(": ") + 2, s.to)) }
+          words = lists.map { |parts| parts.map { |s| s.text.downcase.chomp(".").strip } }
+          both = words.reduce(:&)
+          return nil unless both.any? && words.all? { |list| list.size.between?(2, 8) && (list - both).any? }
+
+          @strength = 0.6
+          @groups = 2
+          shared = lists.last.select.with_index { |_, i| both.include?(words.last[i]) }
+          [*rows.map { |s| item(s) }, further(item(shared.first), shared.drop(1).map { |s| text.span(s.from, s.to - s.text[/[.\s]*\z/].length) }, ", ")]
         end
 
         # "Maths only: ... Art only: ... Maths and art: ...": one label names two of the others.

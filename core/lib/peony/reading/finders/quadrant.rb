@@ -66,7 +66,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          told = of_led || of_pairs
+          told = of_led || of_pairs || of_some
           return told if told
 
           short = text.sentences.select { |s| s.text.match?(/\A[^:.]{4,40}:\s/) && !s.text.end_with?("?") }
@@ -111,6 +111,14 @@ module Peony
         # "Strong and handsome", "strong but plain", "weak and pretty", "weak and plain": in other words as well.
         def two_by_two?(pairs)
           pairs.group_by(&:first).values.then { |groups| groups.map(&:size) == [2, 2] && groups.all? { |list| list.uniq.size == 2 } } && pairs.map(&:last).uniq.size < 4
+        end
+
+        # "Some pay and come, some pay and stay away, some come without paying, and some do neither."
+        def of_some
+          parts = text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |or )?(?=(?:some|others)\b)/) }.map { |s| text.span(s.from + s.text[/\A[^,;]{0,40}?(?=\bsome\b)/i].to_s.length, s.to) }
+          return nil unless parts.size == 4 && parts.all? { |s| s.text.match?(/\A(?:some|others)\b/i) } && (parts.last.text.match?(/\b(?:neither|none of (?:these|it))\b/) || parts.all? { |s| s.text.match?(/ (?:and|but) /) })
+
+          boxed(parts, 0.6)
         end
 
         def told_by_axes

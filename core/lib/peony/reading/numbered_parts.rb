@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # A whole in parts that are told by their place, each with what it holds: "The handbook has two parts. Part one covers seeds and soil, part two covers tools and sheds";
+    # "we sort bread into yeast bread and sourdough; the first into white and brown, the second into rye and spelt". Part of the finder of trees.
+    module NumberedParts
+      PART = "part|section|chapter|module|unit|half|volume|block|level|tier|floor|group|kind|type|class|stage"
+      NTH = "#{Dates::ORDINALS.first(6).join('|')}|other|last".freeze
+      HOLDS = "covers?|is about|deals with|has|holds?|includes?|contains?|teaches|is for|looks at|gives|is made up of|consists of|goes into|falls into|splits into|into"
+      NEXT = /[;,]\s+(?:and |while )?(?=(?:the (?:#{NTH})|(?:#{PART}) (?:#{Numbers::WORD}|[1-9A-D]))\b)|;\s+(?:and )?/i
+      TOLD = /\A(?<name>the (?:#{NTH})(?: (?:#{PART}))?|(?:#{PART}) (?:#{Numbers::WORD}|[1-9A-D])),? (?:#{HOLDS}) (?<rest>[^:]+)\z/i
+      # "into yeast bread and sourdough": what the first and the second are.
+      NAMED = /\b(?:into|namely|are|is) (?<one>(?:the |an? )?[[:alpha:]-]+(?: [[:alpha:]-]+)?)(?:, (?<two>[[:alpha:]-]+(?: [[:alpha:]-]+)?))? and (?<last>(?:the |an? )?[[:alpha:]-]+(?: [[:alpha:]-]+)?)\s*\z/i
+
+      private
+
+      def of_numbered_parts
+        return nil if nodes.size >= 2
+
+        clauses = text.sentences.flat_map { |s| Sentences.clauses(s, NEXT) }
+        told = clauses.filter_map { |s| (m = s.text.match(TOLD)) && [s, m] }
+        return nil unless told.size.between?(2, 6) && told.size >= clauses.size - 2
+
+        lists = told.map { |s, m| held(text.span(s.from + m.begin(:rest), s.to)) }
+        return nil unless lists.count { |list| list.size > 1 } * 2 > lists.size
+
+        @strength = 0.7
+        names = names_before(told.first[0], told.size)
+        told.each_with_index.map { |(s, m), i| made(names&.at(i) || m[:name].sub(/\Athe (?=\S+ )/i, ""), "", [s]).tap { |part| part.children = lists[i].map { |span| item(span) } } }
+      end
+
+      def held(span)
+        parts = Series.split(span)
+        parts.size > 1 ? parts : Sentences.clauses(span, /\s+and\s+/)
+      end
+
+      # @return [Array<String>, nil] what the parts are called, where the words before say so
+      def names_before(span, count)
+        match = text.string[0...span.from].sub(/[;.,\s]+(?:and )?\z/, "").match(NAMED) or return nil
+        match.captures.compact.then { |names| names if names.size == count }
+      end
+    end
+  end
+end

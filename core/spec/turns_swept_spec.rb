@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+# One thing told in many turns: each is read as what it is, with its items.
+RSpec.describe "Turns of phrase for one thing" do
+  include WordsRead
+
+  {
+    "hub" => { "In the middle: the pupil\nAround: teachers, parents, friends, the club" => ["Teachers", "Parents", "Friends", "The club"] },
+    "hierarchy" => { "We sort bread into yeast bread and sourdough; the first into white and brown, the second into rye, spelt and mixed." => ["Yeast bread", "Sourdough"],
+                     "The handbook has three parts. Part one covers seeds and soil, part two covers tools and sheds, part three covers harvest and storage." => ["Part one", "Part two", "Part three"] },
+    "opposition" => { "For the bridge speaks that it is quick and dry; against it that it is loud and ugly." => nil, "Rinse the jar and dry the lid. Never fill it hot, and never stack it high." => nil,
+                      "Allowed are dogs, bread and songs. Forbidden are cats, glass and drums." => nil, "Strong points of our shop are the bread and the talk. Weak points are the queue and the dark window." => nil },
+    "cycle" => { "Eggs become tadpoles, tadpoles become frogs, and frogs lay eggs." => ["Eggs become tadpoles", "Tadpoles become frogs", "Frogs lay eggs"],
+                 "It is a vicious circle: no guests, no money; no money, no paint; no paint, no guests." => ["No guests", "No money", "No paint"],
+                 "January: pruning. April: tying. June: flower. September: harvest. Then it starts again in January." => nil,
+                 "The four phases of the moon follow each other for ever: new moon, first quarter, full moon, last quarter." => ["New moon", "First quarter", "Full moon", "Last quarter"],
+                 "Caterpillar, chrysalis, butterfly, egg, and the same from the beginning." => %w[Caterpillar Chrysalis Butterfly Egg], "Wash, dry, fold, wear, and wash again." => %w[Wash Dry Fold Wear],
+                 "Fewer buses run, so fewer people ride. Because fewer people ride, there is less money. Because there is less money, fewer buses run." => ["Fewer buses run", "Fewer people ride", "There is less money"] },
+    "decision" => { "Do you eat nuts?\n- Yes: nut bread\n- No: do you like it dark?\n  - Yes: rye\n  - No: spelt" => nil, "About money: ring the office. About boats: write. About keys: come by. All else: ask Bo." => nil },
+    "comparison" => { "The bike is cheap and slow, the bus is dear and quick." => %w[Bike Bus] },
+    "sequence" => { "To make tea, boil water, warm the pot, put in the leaves, pour, and wait four minutes." => ["Boil water", "Warm the pot", "Put in the leaves", "Pour", "Wait four minutes"],
+                    "The water is boiled, the pot is warmed, the leaves are put in, and after four minutes the tea is poured." => nil,
+                    "Tea is made by boiling water, warming the pot, adding the leaves and waiting for four minutes." => nil, "From field to table: the wheat is cut, threshed, milled, baked and eaten." => nil },
+    "list" => { "Topics of the evening: the roof, the rent, the fair, and who has the key." => ["The roof", "The rent", "The fair", "Who has the key"] },
+    "timeline" => { "The doors open at 7. The choir sings at 8. At 9 there is soup. The last boat leaves at 11." => ["The doors open", "The choir sings", "There is soup", "The last boat leaves"] }
+  }.each do |family, texts|
+    texts.each do |words, names|
+      it "reads #{words.inspect} as #{family}" do
+        finding = best(words)
+        expect(finding.family).to eq(family)
+        expect(finding.named.items.map(&:title)).to eq(names) if names
+      end
+    end
+  end
+
+  it "sees what two lists share, and shows it beside the two sides" do
+    shared = read("Rowers: boat, breath, practice. Singers: hall, breath, practice.").findings.find { |f| f.family == "overlap" }
+    expect(shared.named.items.map { |i| [i.title, i.detail] }.last).to eq(%w[Breath practice])
+    expect(read("Rowers: boat, breath. Singers: hall, song.").findings.map(&:family)).not_to include("overlap")
+  end
+
+  it "sees four boxes where some do both of two things, some one of them, and some neither" do
+    expect(titles("quadrant", "Of our members some pay and come, some pay and stay away, some come without paying, and some do neither.").size).to eq(4)
+  end
+
+  it "leaves what only comes of a thing without that thing" do
+    expect(titles("cause", "When the school closes, families move away, the shop loses customers and the band loses its drummers.")).to eq(["Families move away", "The shop loses customers", "The band loses its drummers"])
+  end
+
+  it "says each thing once that leads to the next" do
+    words = "The more guests come, the more we bake. The more we bake, the better it smells. The better it smells, the more guests come."
+    expect(titles("cycle", words).size).to eq(3)
+  end
+
+  { "There are 260 names on the list; it takes 400." => 65, "The tank holds 400 litres and has 260 in it." => 65, "Four guests per hundred leave a note." => 4, "Among twenty children three cannot drink milk." => 15,
+    "Twenty children were asked; three cannot drink milk." => 15 }.each { |words, share| it("reads a share in #{words.inspect}") { expect(told("ratio", words).map(&:last)).to eq([share]) } }
+
+  { "Before the new lamps: 11 kilowatts. With them: 4.2." => [["11 kilowatts", "4.2"]], "Letters 40 → 12\nCalls 90 → 35\nVisits 10 → 26" => [%w[40 12], %w[90 35], %w[10 26]],
+    "Where we once printed 900 newsletters, 310 are enough." => [%w[900 310]], "The crossing took 50 minutes with the old ferry and takes 32 with the new one." => [["50 minutes", "32"]],
+    "50 minutes was the crossing on the old ferry. On the new one it is 32." => [["50 minutes", "32"]], "The fridge hummed at 51 decibels. Its successor hums at 38." => [["51 decibels", "38"]] }.each do |words, values|
+    it "knows what became of it in #{words.inspect}" do
+      expect(best(words).family).to eq("change")
+      expect(best(words).items.map { |i| i.aspects.map(&:last) }.map { |pair| pair.map { |v| v.delete_suffix(" ") } }).to eq(values)
+    end
+  end
+
+  it "takes the first of several measured lines for no heading" do
+    expect(found("relation", "Surface: 18 °C\n5 m: 14 °C\n10 m: 9 °C\n20 m: 5 °C").items.size).to eq(4)
+    expect(Peony::Notes::Text.read("Ices sold: 2024\n10 °C: 40\n15 °C: 66").blocks.first.type).to eq("heading")
+  end
+
+  it "does not take a ban at the end of a recipe for the other side" do
+    expect(best("Boil the eggs for ten minutes. Peel them under water. Cut them in half. Never use fresh ones.").family).to eq("sequence")
+  end
+end

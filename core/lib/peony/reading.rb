@@ -39,12 +39,26 @@ module Peony
 
     # @param family [String]
     # @return [Finding, nil] what one finder makes of a passage
-    def as(passage, family) = Finder.members.fetch(family).new(Text.new(passage)).then { |finder| finder.find || finder.closer }&.then { |finding| finding.named unless finding.short? }
+    def as(passage, family)
+      [passage, LineByLine.running(passage)].compact.lazy.filter_map do |way|
+        finder = Finder.members.fetch(family).new(Text.new(way))
+        (finder.find || finder.closer)&.then { |finding| finding.named unless finding.short? }
+      end.first
+    end
 
     # @param source [Notes::Document, Notes::Passage]
     # @return [Result]
     def of(source)
       passage = source.is_a?(Notes::Passage) ? source : Notes::Passage.whole(source)
+      told = read(passage)
+      running = LineByLine.running(passage)&.then { |words| read(words) }
+      # Where both say the same, the lines that somebody made tell the items.
+      running&.best && running.best.family != told.best&.family && running.best.fit > told.best&.fit.to_f ? running.tap { |result| result.passage = passage } : told
+    end
+
+    # @param passage [Notes::Passage]
+    # @return [Result]
+    def read(passage)
       text = Text.new(passage)
       all = Finder.members.values.filter_map { |finder| finder.new(text).find }
       found = Scorer.rank(text, all)

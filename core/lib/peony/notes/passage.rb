@@ -6,8 +6,17 @@ module Peony
   module Notes
     # A stretch of notes that a figure is made from: a heading and the blocks under it, as one text with a place for every block.
     class Passage
-      # A block's stretch of the passage's text.
-      Stretch = Struct.new(:block, :from, :to, keyword_init: true)
+      # A block's stretch of the passage's text. +cuts+ tells where spaces were left out, as places of the stretch, each with how many there were up to it.
+      Stretch = Struct.new(:block, :from, :to, :cuts, keyword_init: true) do
+        # @param position [Integer] a character of the passage
+        # @return [Integer] the same character in the block's own text
+        def in_block(position) = position - from + (cuts&.reverse_each&.find { |at, _| at < position - from }&.last || 0)
+      end
+
+      # Two spaces behind a full stop, or what a justified page leaves between words: read as one.
+      SPACES = /[ \t\u00a0\u2009\u202f]{2,}/
+      # "40\u00a0%": a space that does not break is one all the same, but for "1\u00a0200".
+      UNBROKEN = /(?<!\d)[\u00a0\u202f]|[\u00a0\u202f](?!\d)/
 
       attr_reader :heading, :blocks, :text, :stretches
 
@@ -22,8 +31,9 @@ module Peony
         @stretches = blocks.map do |block|
           @text << "\n" unless @text.empty?
           from = @text.length
-          @text << block.text
-          Stretch.new(block: block, from: from, to: @text.length)
+          words, cuts = squeezed(block.text)
+          @text << words
+          Stretch.new(block: block, from: from, to: @text.length, cuts: cuts)
         end
         @text.freeze
       end
@@ -46,15 +56,33 @@ module Peony
         stretches.filter_map do |s|
           a = [from, s.from].max
           b = [to, s.to].min
-          { "block" => s.block.id, "start" => a - s.from, "end" => b - s.from } if a < b
+          { "block" => s.block.id, "start" => s.in_block(a), "end" => s.in_block(b) } if a < b
         end
       end
 
       # @return [Integer] the character of the file that a character of the passage came from
       def in_file(position)
         stretch = stretches.reverse.find { |s| s.from <= position }
-        stretch&.block&.at ? stretch.block.at + position - stretch.from : position
+        stretch&.block&.at ? stretch.block.at + stretch.in_block(position) : position
       end
+
+      # @param words [String]
+      # @return [Array(String, Array<Array(Integer, Integer)>)] with one space for each run of them, and where some were left out; nil where none were
+      def squeezed(words)
+        words = words.gsub(UNBROKEN, " ") if words.match?(UNBROKEN)
+        return [words, nil] unless words.match?(SPACES)
+
+        left = 0
+        cuts = []
+        told = words.gsub(SPACES) do |run|
+          at = Regexp.last_match.begin(0) - left
+          left += run.length - 1
+          cuts << [at, left]
+          " "
+        end
+        [told, cuts]
+      end
+      private :squeezed
 
       # The whole document as one passage, under its first heading.
       # @return [Passage]

@@ -18,7 +18,7 @@ module Peony
         text.once(:circle) do
           next nil unless text.sentences.size.between?(1, 5) && text.tree.empty?
 
-          (text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) || pairs(s) || endless(text, s) }.first if text.sentences.size < 4) || linked(text) || vicious(text)
+          (text.sentences.lazy.filter_map { |s| round(text, clauses(text, s)) || pairs(s) || endless(text, s) || arrows(s) }.first if text.sentences.size < 4) || told_round(text)
         end
       end
 
@@ -27,7 +27,7 @@ module Peony
       def endless(text, sentence)
         body = Series.after_colon(sentence)
         parts = Series.split(body || sentence)
-        return nil unless parts.size.between?(3, 9) && parts.all? { |s| s.text.split.size < 8 }
+        return nil unless parts.size.between?(3, 9) && parts.all? { |s| s.text.split.size < 8 && !s.text.include?(" and ") }
         return parts[0..-2] if parts.size > 3 && Series.once_more?(parts)
 
         parts if body ? text.string[sentence.from...body.from].match?(ENDLESS) : false
@@ -38,10 +38,10 @@ module Peony
 
       # "Fewer buses run, so fewer people ride. Because fewer people ride, there is less money. Because there is less money, fewer buses run."
       # @return [Array<Span>, nil] what leads to the next, each once
-      def linked(text)
-        return nil unless text.sentences.size.between?(2, 6)
+      def linked(text, sentences)
+        return nil unless sentences.size.between?(2, 6)
 
-        found = text.sentences.map { |s| CAUSED.lazy.filter_map { |form| s.text.match(form) }.first&.then { |m| %i[why so].map { |part| text.span(s.from + m.begin(part), s.from + m.end(part)) } } }
+        found = sentences.map { |s| CAUSED.lazy.filter_map { |form| s.text.match(form) }.first&.then { |m| %i[why so].map { |part| text.span(s.from + m.begin(part), s.from + m.end(part)) } } }
         return nil unless found.size > 2 && found.all?
 
         words = found.map { |pair| pair.map { |s| Manner.stems(text, s) } }
@@ -50,6 +50,18 @@ module Peony
       end
 
       def same?(one, other) = one.any? && other.any? && ((one - other).empty? || (other - one).empty?)
+
+      # Several sentences, with one before or behind them that says something else.
+      def told_round(text)
+        list = text.sentences
+        [list, list[0..-2], list.drop(1)].lazy.filter_map { |some| linked(text, some) || vicious(text, some) }.first
+      end
+
+      # "Plan → try → look → change → plan"
+      def arrows(sentence)
+        parts = sentence.text.scan(Series::ARROW).size > 2 ? Sentences.clauses(sentence, Series::ARROW) : []
+        parts[0..-2] if parts.size > 3 && (Series.once_more?(parts) || Series.words(parts.first) == Series.words(parts.last))
+      end
 
       # "No guests, no money; no money, no paint; no paint, no guests."
       # @return [Array<Span>, nil] the first of each pair
@@ -67,8 +79,7 @@ module Peony
       # "When lessons are dull pupils chat. When they chat the teacher sets a worksheet. Worksheets are dull.": each sentence takes up what the one before said,
       # and the last word of all was said in the first.
       # @return [Array<Span>, nil]
-      def vicious(text)
-        list = text.sentences
+      def vicious(text, list)
         told = list.map { |s| Manner.stems(text, s) }
         return nil unless list.size > 1 && text.quantities.size < 2 && text.moments.size < 2 && text.all_words.scan(WHY).size > 1
         return nil unless told.last.last && told.first.include?(told.last.last) && told.each_cons(2).all? { |a, b| a.intersect?(b) }

@@ -42,6 +42,7 @@ module Peony
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
         kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
+        kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -49,6 +50,15 @@ module Peony
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
+      end
+
+      # "Boil the water. Warm the pot. Wait four minutes. | Mr Teal brought cake.": what happened once, beside what is to be done, and of nothing else in it.
+      def of_another_time?(text, spans, index)
+        others = spans.dup.tap { |list| list.delete_at(index) }
+        return false unless others.size > 2 && Manner.past?(text, spans[index]) && !text.tokens_in(spans[index]).first.verb? && others.all? { |s| text.told?(s) || s.text.match?(Seams::IF) }
+
+        own = Manner.stems(text, spans[index])
+        others.none? { |s| Manner.stems(text, s).intersect?(own) }
       end
 
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.

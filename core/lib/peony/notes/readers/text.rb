@@ -175,18 +175,22 @@ module Peony
         counted = counted?(heading ? rest : run)
         blocks = run.each_with_index.map do |line, index|
           next block("heading", line, line.text[/\A\s*/].length, level: 2) if heading && index.zero?
+          next block("paragraph", line, line.text[/\A\s*/].length) if index.zero? && frames?(first, rest)
 
           block("item", line, line.text[counted ? COUNTS : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
         end
         levels(blocks)
       end
 
+      # "We judged each task by cost and by use." over "Cheap and useful: the sign."
+      def frames?(first, rest) = rest.size > 1 && first.text.match?(/\A\s*[[:upper:]][^:]{12,}[.?!]\s*\z/) && rest.all? { |l| l.text.match?(LABELLED) }
+
       # "1 – Cook it twice", "2 – Weigh everything"
       COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
       def counted?(lines) = lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
 
       # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"
-      MEASURED = Regexp.union(/\A\s*[^:]{1,24}: ?(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} \d[\d.,]* ?\S{0,4} (?:→|->|=>) \d/)
+      MEASURED = Regexp.union(/\A\s*[^:]{1,24}: *(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} +\d[\d.,]* *\S{0,4} *(?:→|->|=>) *\d/)
 
       def head?(first, rest)
         return false if rest.size > 1 && [first, *rest].all? { |l| l.text.match?(MEASURED) }

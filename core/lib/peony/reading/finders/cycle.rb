@@ -23,14 +23,14 @@ module Peony
         # What goes round for sure; where several sentences do, as they are parted elsewhere.
         def circle
           steps = Circle.of(text) or return nil
-          return steps.map { |s| item(s) } if Circle.linked(text)
+          return steps.map { |s| item(s) } if the_more?(steps) || steps.drop(1).none? { |s| text.sentences.any? { |whole| whole.from == s.from } }
 
-          points = text.sentences.size > 1 && !the_more? ? alike(series: false) : []
+          points = alike(series: false)
           points.size > 2 && points.size >= steps.size ? points : steps.map { |s| item(s) }
         end
 
         # "The more guests come, the more we bake.": each sentence is one.
-        def the_more? = text.sentences.all? { |s| s.text.match?(/\A(?:and )?the (?:more|less|fewer|[[:lower:]]+er)\b[^,]*, the (?:more|less|fewer|[[:lower:]]+er)\b/i) }
+        def the_more?(steps) = steps.all? { |s| s.text.match?(/\A(?:and )?the (?:more|less|fewer|[[:lower:]]+er)\b[^,]*, the (?:more|less|fewer|[[:lower:]]+er)\b/i) }
 
         def round
           items = closed(chain || alike(series: text.sentences.size <= 2))

@@ -35,6 +35,15 @@ RSpec.describe "The same words typed otherwise" do
     expect(blocks.map(&:type)).to eq(%w[paragraph item item item item])
   end
 
+  it "takes prose that was broken at a width for prose, and lines for lines" do
+    letter = "A year after the drains: flooded cellars 23 → 4, complaints 61 → 70,\nfrogs 2 → 300."
+    [".md", ".txt"].each { |ending| expect(Peony::Notes.parse(letter, ending).blocks.map { |b| [b.type, b.text] }).to eq([["paragraph", letter.tr("\n", " ")]]) }
+    answers = "The mystery shelf was borrowed most, 812 times. Cookery followed with\n644. Then came gardening with 590, and poetry with 12."
+    expect(found("ranking", answers).items.map(&:value)).to eq([812, 644, 590, 12])
+    lines = "Saturday morning we meet at the mill and walk to the weir\nSaturday night there is soup for all in the boat house\nSunday morning we scrub the decks"
+    expect(Peony::Notes::Text.read(lines).blocks.size).to eq(3)
+  end
+
   it "leaves out what somebody did beside what is to be done" do
     expect(titles("sequence", "Boil the water and warm the pot. Put in the leaves. Pour the water on. Wait four minutes. Mr Teal brought cake.").size).to eq(4)
     expect(titles("decision", "If the jar is cracked, throw it away. If the lid is wet, dry it. If both are fine, fill it. Mr Teal brought cake.")).not_to include(/Teal/)

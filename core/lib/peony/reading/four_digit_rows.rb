@@ -10,9 +10,11 @@ module Peony
                /(?<=\A|\n)(?<n>\d[\d,]*) (?<label>[[:alpha:]][^\d\n]{0,38})(?=\n|\z)/].freeze
       # "Founded: 1911", "built 1911", "compared with 2020": what a year stands behind.
       OF_A_YEAR = /(?:\A|\s)(?:[a-z]+ed|in|since|by|until|till|from|before|after|during|of|for|with|than|against|about|around|to|between|years?|dates?|built|begun|born|lost|made|laid|first|last|
-                   opening|start|end|mention|spring|summer|autumn|winter|eve|day|circa|and|or|the|no|number|room|page|form|class|act|#{Dates::FEASTS.keys.join('|')})\z|\b(?:founded|since|year)\b/xi
+                   opening|start|end|mention|spring|summer|autumn|winter|eve|day|circa|and|or|the|#{Dates::FEASTS.keys.join('|')})\z|\b(?:founded|since|year)\b/xi
       # "Opened: 1500" among "Sent: 2040" and "Answered: 1350" is no year.
       DONE = /\A\s*[[:alpha:]]+ed\z/
+      # "Page 1911", "room 1204"
+      NUMBERED = /(?:\A|\s)(?:no|number|room|page|form|class|act)\z/i
       YEAR = /\A#{Dates::YEAR}\z/
       MONTH = /\A#{Dates::MONTH}\z/
       WEEKDAY = /\A(?:#{Dates::DAY}|#{Dates::SHORT_DAY})\z/
@@ -109,6 +111,7 @@ module Peony
       def slots(string)
         FourDigits.matches(string, SLOT).filter_map do |m|
           lead = string[[0, m.begin(:label) - 24].max...m.end(:label)][/[^\n,;:.(]*\z/]
+          next if m[:sep] == " " && lead.match?(NUMBERED)
           next if (lead.match?(OF_A_YEAR) && !lead.match?(DONE)) || (m[:sep] == " " && m[:label].match?(MONTH) && lead.match?(/\d/))
 
           day = m[:sep] == " " && m[:label].match?(MONTH) && m[:n].match?(/\A\d\d?\z/) && m[:n].to_i <= 31

@@ -23,6 +23,7 @@ module Peony
         /\b#{MOVED} by [^.;]{0,40} and (?:in #{MOMENT} )?by #{MORE}#{N}(?= in #{MOMENT})/i,
         /\bOf (?:the |our |these )?#{N}(?= #{THINGS})/, /\b\d[\d,]* of (?:the |our |these )?#{N}(?= #{THINGS})/,
         /\b#{N}(?= of (?:the |our |these )?\d[\d,]* #{THINGS})/,
+        /\b(?:at least|at most|more than|less than|fewer than|nearly|almost|exactly|some|short of) #{N}(?=[.,;)]|\z| [a-z])/i, /: #{N}(?= (?:went|came|passed|crossed|stayed|left|joined|visited)\b)/,
         /\b(?:this|last|next) (?:spring|summer|autumn|winter) #{MORE}#{N}(?= (?:[a-z]+ )?#{THINGS})/i,
         /\bin #{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)]|\z| and\b)/i, /(?:\A|\n)[^\n\d]{0,30}#{Dates::YEAR}(?:: | = )#{MORE}#{N}(?=[\n.,]|\z| )/,
         /\bbetween (?<n>1\d00)(?= and (?:1\d|20)00 #{THINGS})/i, /\bbetween 1\d00 and (?<n>(?:1\d|20)00)(?= #{THINGS})/i,

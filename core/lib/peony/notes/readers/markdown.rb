@@ -55,6 +55,8 @@ module Peony
         return false if lines.size < 2
 
         words = lines.map { |line| inline(line) { |text, _| text } }
+        return false if Text.wrapped?(words)
+
         rest = words.drop(words.size > 2 ? 1 : 0)
         rest.all? { |line| line.length < 120 && [Text::LABELLED, Text::ROW, Text::COUNT, Text::DATED_ROW, Text::LEADS_TO].any? { |row| line.match?(row) } }
       end

@@ -84,6 +84,7 @@ module Peony
       def blocks_of(run)
         told = Sections.run(run)
         return told if told
+        return [run.drop(1).each_with_object(as(run.first, "paragraph")) { |line, block| block.text += " #{line.text.strip}" }] if wrapped?(run.map(&:text))
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
@@ -103,6 +104,19 @@ module Peony
           end
         end.then { |blocks| levels(blocks) }
       end
+
+      # Prose that was broken at a width: no first word of a line would have had room in the line before it, and some line ends within a sentence.
+      # @param lines [Array<String>]
+      def wrapped?(lines)
+        width = lines.map { |line| line.strip.length }.max
+        return false if lines.size < 2 || !width.between?(NARROWEST, WIDEST) || lines.any? { |line| (line.match?(BULLET) && !line.match?(/\A\d{2,3}\. /)) || line.match?(HASH) || line.match?(/\A\s|[|\t]|\A\z/) }
+
+        lines.each_cons(2).all? { |one, two| one.length + two[/\A\S+/].length + 1 > width } && lines.each_cons(2).any? { |one, two| within?(one, two) }
+      end
+      NARROWEST, WIDEST = 55, 100
+
+      # "complaints 61 → 70," over "frogs", "44. Mill" over "Lane comes next"
+      def within?(one, two) = !one.match?(/[.!?:…]["”’)]?\z/) && (one.end_with?(",") || two.match?(/\A[[:lower:]\d]/) || one.match?(/[.!?] /)) && (one.match?(/[.!?;,] /) || two.match?(/[.!?]/))
 
       def as(line, type, level = nil) = block(type, line, line.text[/\A\s*/].length, level: level)
 

@@ -73,3 +73,62 @@ RSpec.describe "Turns of phrase for one thing" do
     expect(best("Boil the eggs for ten minutes. Peel them under water. Cut them in half. Never use fresh ones.").family).to eq("sequence")
   end
 end
+
+RSpec.describe "Further turns of phrase for one thing" do
+  include WordsRead
+
+  { "The price of paper went up from 3.20 to 4.65 within a year." => %w[3.20 4.65], "We use 4,800 sheets a month. Two years ago we used 9,000." => %w[9,000 4,800], "2022: 9,000 sheets a month. 2024: 4,800." => %w[9,000 4,800],
+    "Pupils 1998: 412. Pupils 2024: 655." => %w[412 655], "When the mill closed, 2,100 people lived in Brool. Now there are 1,340 of them." => %w[2,100 1,340],
+    "Average order (old page / new page): 31 / 44 euros" => ["31", "44 euros"], "Instead of 14 minutes it takes seven." => ["14 minutes", "seven"], "Last season 61 children sang with us; this season there are 94." => %w[61 94],
+    "With the new start page people stay for 144 seconds. On the old one it was 50 seconds." => ["50 seconds", "144 seconds"] }.each do |words, values|
+    it "knows which became which in #{words.inspect}" do
+      finding = best(words)
+      expect(finding.family).to eq("change")
+      expect(finding.items.map { |i| i.aspects.map(&:last) }).to eq([values])
+    end
+  end
+
+  it "reads a time of day as one, also from one to another" do
+    expect(read("The hall is open from 3.20 to 4.45 in the afternoon.").quantities).to eq([])
+  end
+
+  { "We sowed 20 seeds and 17 came up." => 85, "44 boats lie in the harbour. Eleven of them are new." => 25, "Of the harbour's 44 boats only eleven are new." => 25, "Every eleventh household in Brool shares a car." => 9.1,
+    "To break even the festival has to sell 3,000 day tickets. Yesterday it stood at 2,460." => 82 }.each { |words, share| it("reads a share in #{words.inspect}") { expect(told("ratio", words).map(&:last)).to eq([share]) } }
+
+  it "takes two lists under two heads for no share of one another" do
+    expect(found("ratio", "## Seagull\n- 64 beds\n- by the harbour\n\n## Heather House\n- 18 beds\n- on the moor")).to be_nil
+  end
+
+  { "✓ say your name\n✓ smile\n✗ eat\n✗ sigh" => "opposition", "👍 shops earn\n👍 the band plays\n👎 mud\n👎 noise" => "opposition", "I love the band and the lights. I hate the mud and the noise." => "opposition",
+    "Two questions decide: is it ready, and is it ours? Ready and ours: print. Ready, not ours: ask. Ours, not ready: write on. Neither: bin." => "quadrant",
+    "How to send us your text?\nUp to one page: in the mail itself\nLonger, no pictures: as a document\nWith pictures: as a folder, pictures apart" => "decision" }.each do |words, family|
+    it("reads #{words.inspect} as #{family}") { expect(read(words).findings.first(2).map(&:family)).to include(family) }
+  end
+
+  it "shows four boxes beside what is decided, where the last case is neither" do
+    words = "If it is ready and ours, we print it. If it is ready but not ours, we ask. If it is ours but not ready, we write on. If it is neither, it goes into the bin."
+    expect(read(words).findings.map(&:family)).to eq(%w[decision quadrant])
+  end
+
+  it "shares out a ticket by what stands behind each number" do
+    words = "From each ten-euro ticket six euros go to the musicians, two to the hall, one and a half to the sound people, and half a euro stays with us."
+    expect(titles("ranking", words).first(3)).to eq(["Musicians", "Hall", "Sound people"])
+  end
+
+  it "reads names and what each is like, line by line, as two heads with their words" do
+    blocks = Peony::Notes::Text.read("Ebba 3\nLight, battery for 12 hours, small screen\nNorr Pro\nHeavy, battery for 6 hours, large screen").blocks
+    expect(blocks.map { |b| [b.type, b.text[/\A\w+/]] }).to eq([%w[heading Ebba], %w[paragraph Light], %w[heading Norr], %w[paragraph Heavy]])
+  end
+
+  it "counts the number behind a label, not the one within it" do
+    expect(told("funnel", "- started: 2,300\n- got past the first five minutes: 1,480\n- heard it to the end: 910").map(&:last)).to eq([2300, 1480, 910])
+  end
+
+  it "reads short lines with a comma as entries" do
+    expect(Peony::Notes::Text.read("For the night hike\ntorch with new batteries\nsomething warm\none sandwich, one to trade\nno phone").blocks.map(&:type)).to eq(%w[heading item item item item])
+  end
+
+  it "counts none of what the others have" do
+    expect(amounts("Sugar per glass: cola 27 g, milk 12 g, water none.").map(&:first)).to eq([27, 12, 0])
+  end
+end

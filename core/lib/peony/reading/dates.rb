@@ -80,7 +80,7 @@ module Peony
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, :dotted, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, :dotted, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
-          PRICED.match?(m.pre_match) ? nil : clock(m[1], m[2], nil)
+          PRICED.match?(m.pre_match) || (m.post_match.match?(TO_NUMBER) && (m.pre_match.match?(PRICE_MOVED) || m.post_match.match?(/\A to \d+\.[6-9]/))) ? nil : clock(m[1], m[2], nil)
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})(?! (?:#{AMOUNTS}|points|per)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
@@ -139,6 +139,9 @@ module Peony
 
       TOOK = /(?:\bin|\btime of|\()\s?\z/
       RACE = /\b(?:won|wins|winner|ahead of|behind|race|record|finish(?:ed)?|laps?|ran|rowed|swam|metres|runners?)\b/i
+      # "Went up | from 3.20 | to 4.65"
+      TO_NUMBER = /\A to \d+\.\d/
+      PRICE_MOVED = /\b(?:#{Turned::MOVED}|went|gone|go(?:es)? up|price|costs?|rates?|fee|rent)\b[^.;!?\d]*\z/
       PRICED = /\d\.\d\d ?(?:euros?|pounds?|dollars?|[€£$])|[€£$]\d+\.\d\d|\b(?:[Aa]t|costs?|price of) (?:\d+ (?:euros?|pounds?|dollars?)|[€£$]\d)/
       ALONE = /\b(?:[Tt]he|[Oo]n the|[Bb]y the) (\d{1,2})(?:st|nd|rd|th)\b(?! [[:alpha:]]{3,}s?\b(?<!is|are|at|in|on|we|the| and| but|there| with| when))/
       HOURS = /\b(?:hours|open(?:s|ed)?|close[sd]?|start|leave|work|shifts?|lessons?|o['’]clock|morning|afternoon|evening|lunch|break|desk|daily|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b/i

@@ -17,11 +17,16 @@ module Peony
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
-      WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through) (?:the |our )?(?=\S)/
+      WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S)/
+
+      # "From each ten-euro ticket | six euros go to the musicians"
+      OUT_OF_EACH = /\A\s*(?:from|of|out of) (?:each|every) [^,;:.]{3,30} \z/i
 
       # "31 | in | Oxmere", "25 | for | Wen"
-      WHERE = /\A\s*(?:in|at|from|to|for) (?=(?:the )?[[:upper:]])/
+      WHERE = /\A\s*(?:(?:in|at|from|to|for) (?=(?:the )?[[:upper:]])|(?:to|for) (?:the|our) (?=[[:lower:]]))/
 
+      # "six | euros | go to the musicians"
+      COIN = /\A(?:euros?|cents|pounds?|pence|dollars?)\s+(?=(?:go|goes|went|stays?|remains?|pays?|paid|are|is)\b)/
       # "58 % | of the passengers said | more seats"
       SAID = /\A(?:of (?:the|our|all) [[:alpha:]]+ )?(?:said|say|named|chose|picked|mentioned|wish(?:ed)? for) (?=\S)/
       ASKED = /\A(?:meeting|survey|poll|vote|election|ballot|count)\z/
@@ -40,14 +45,15 @@ module Peony
         plain = plain_name(measure, before)
         return tidy(plain) if plain
 
-        lead = lead(text.tokens_in(Span.new(from: measure.span.from, to: q.from)))
+        before = "" if (each = before.match?(OUT_OF_EACH))
+        lead = each ? [] : lead(text.tokens_in(Span.new(from: measure.span.from, to: q.from)))
         # "Most visitors came | from the county: 14,200": what is counted everywhere names none of them.
         named = before[FROM_WHERE, 1] if lead.any?(&:noun?) && lead.select(&:noun?).all? { |t| t.low == measure.unit }
         return tidy(named) if named
         return closed(text.string[lead.first.from...lead.last.to], lead.last.to) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "").sub(WHERE, "")
+        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(COIN, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "").sub(WHERE, "")
         tidy(after.match?(/[[:alnum:]]/) ? after : before)
       end
 

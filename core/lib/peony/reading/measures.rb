@@ -28,7 +28,7 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) }
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -50,6 +50,12 @@ module Peony
         text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
       end
 
+      # "Got past the first five minutes: 1,480": what stands in the label of a number is part of its name.
+      def in_label?(quantity, stretch)
+        colon = stretch.text.match(/:\s*[£€$]?\d[\d.,]*(?: ?[[:alpha:]%°]{1,12})?\s*\z/)&.begin(0)
+        colon && quantity.to <= stretch.from + colon && !stretch.text[0...colon].include?(":") && stretch.text[0...colon].match?(/[[:alpha:]]{3,}.*\s[[:alpha:]]{3,}.*\s[[:alpha:]]{3,}/)
+      end
+
       # "The highest of the five hills is Great Ness at 318 metres": how many they are is told of no one.
       def of_which_first?(text, quantity)
         quantity.value <= 12 && quantity.said && text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b[[:alpha:]]{2,}est (?:[[:lower:]]+ )?of (?:our|the|all|these|those|its) \z/i)
@@ -68,7 +74,9 @@ module Peony
       def first_start(text, stretch, list)
         return stretch.from if list.size < 3 || text.entries.any? { |e| e.span.from == stretch.from }
 
-        colon = text.string[stretch.from...list.first.from].rindex(/:\s+(?:\S|\z)/)
+        # "What people bought: 48 mugs, 31 scarves", but not "Cat owners: 40, dog owners: 35".
+        labelled = list.drop(1).any? { |q| text.string[q.from - 2, 2] == ": " }
+        colon = text.string[stretch.from...list.first.from].rindex(labelled ? /:\s+\S/ : /:\s+(?:\S|\z)/)
         return stretch.from + colon + 2 if colon
 
         list.all? { |q| text.string[q.from - 1] == "(" } ? behind_deed(text, stretch.from, list.first.from) : stretch.from

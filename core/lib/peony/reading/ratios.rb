@@ -14,7 +14,7 @@ module Peony
       IN_ONE_OF = /\A of \z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|must (?:find|raise|reach|collect)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
+      GOAL = /\b(?:goal|(?:must|(?:has|have|had) to) (?:find|raise|reach|collect|sell|plant|gather)|we(?:['’]re| are) at|sponsored|requires?|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
@@ -46,7 +46,7 @@ module Peony
       end
 
       def found(text)
-        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text) + came_of(text) + of_those(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -87,7 +87,7 @@ module Peony
         end
       end
 
-      NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
+      NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
 
       # "A third of all letters begin so": alone in its passage.
       SHARE = /\b(an?|one|two|three|four|seven|nine) (#{Numbers::PARTS.keys.join('|')}) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i
@@ -112,6 +112,28 @@ module Peony
         [Ratio.new(part: one, whole: whole)]
       end
 
+      # "We sowed 20 seeds and 17 came up": some of those that were sown, sent or asked.
+      def came_of(text)
+        text.sentences.filter_map do |s|
+          a, b, more = text.quantities_in(s)
+          next unless b && more.nil? && a.said && Units.counted?(a.unit) && !b.said && b.value < a.value && b.value.positive?
+
+          sent = text.string[s.from...a.from].match?(/\A(?:we|they|i|she|he|the [[:lower:]]+) (?:sowed|planted|sent|asked|invited|tested|tried|printed|wrote to|rang|put out|laid) (?:out )?\z/i)
+          Ratio.new(part: b, whole: a, goal: false) if sent && text.string[a.to...b.from].match?(/\A [[:lower:]]+,? (?:and|but)(?: only| just)? \z/) && text.tokens_after(b.to, 1).first&.finite?
+        end
+      end
+
+      # "44 boats lie in the harbour. Three of them are new."
+      def of_those(text)
+        text.sentences.each_cons(2).filter_map do |before, after|
+          a, other = text.quantities_in(before)
+          b, more = text.quantities_in(after)
+          next unless a && b && other.nil? && more.nil? && a.said && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
+
+          Ratio.new(part: b, whole: a, goal: false) if b.from - after.from < 8 && text.string[b.to, 9].to_s.match?(/\A of them\b/)
+        end
+      end
+
       # "For every hour at sea the crew spends four on maintenance", "for every teacher there are 19 pupils": so many of the one for each of the other.
       def each(text)
         text.sentences.filter_map do |s|
@@ -126,12 +148,12 @@ module Peony
       # "Sown: 120 grains" over "Sprouted: 108": two lines, and nothing else is counted.
       def lines(text)
         a, b, more = text.quantities
-        return [] unless b && more.nil? && text.tree.size.between?(2, 3) && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
+        return [] unless b && more.nil? && text.tree.size.between?(2, 3) && text.tree.none? { |n| n.children.any? } && a.unit == b.unit && b.value.positive? && b.value < a.value && a.unit != "%"
 
         [Ratio.new(part: b, whole: a, goal: text.all_words.match?(/\bwe (?:need|want)|\b(?:needed|wanted|goal|target)\b/))]
       end
 
-      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
+      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?(?: [[:alpha:]]+['’]s?)?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)

@@ -46,7 +46,7 @@ module Peony
         # What would be likely was not found: then things are set side by side, and nothing more is said of them.
         return [plainest(sorted) || best] if best.fit < UNLIKELY
 
-        [best, *rest.lazy.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) }.reject(&:short?).first(MOST - 1)]
+        [best, *rest.lazy.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) || boxes?(text, f, best) }.reject(&:short?).first(MOST - 1)]
       end
 
       # How likely the best is among those that were found and none: what is likely and was not found speaks for a picture, though not for which.
@@ -71,14 +71,17 @@ module Peony
         values.all? && best.items.none? { |i| i.unit == "%" } && values.each_cons(2).all? { |a, b| a >= b }
       end
 
+      # "If it is ready and ours, print it. ... If it is neither, bin it.": what is done in each of four cases can be shown as four boxes.
+      def boxes?(text, finding, best) = finding.family == "quadrant" && best.family == "decision" && finding.fit >= 0.02 && text.all_words.match?(/\bneither\b/)
+
       # What layout and numbers say outright, whatever the weights say: from which family to which that was found, and when.
       OUTRIGHT = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
-        ["opposition", "decision", :yes_or_no?], *%w[list hub].map { |from| [from, "sequence", :made_so?] },
-        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["relation", "comparison", :few_rows?],
+        ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [NONE, "opposition", :love_and_hate?], *%w[list hub].map { |from| [from, "sequence", :made_so?] },
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?], ["relation", "comparison", :few_rows?],
         ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
         *[NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
-        ["list", "cause", :what_if?], *%w[list quadrant cause].map { |from| [from, "decision", :cases?] },
+        ["list", "cause", :what_if?], *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] },
         *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }
       ].freeze
 
@@ -86,6 +89,9 @@ module Peony
       def outright(text, findings, chances)
         OUTRIGHT.reduce(chances) do |told, (from, to, test)|
           found = findings.find { |f| f.family == to }
+          # "South and often watered, south and rarely watered": two words crossed are four boxes, whatever is asked above them.
+          next told if from == "quadrant" && findings.any? { |f| f.family == from && f.fit >= 0.9 }
+
           found && send(test, text, found) ? told.merge(to => told[to] + told[from], from => 0.0) : told
         end
       end
@@ -124,8 +130,13 @@ module Peony
         return false unless rows.size > 2 && rows.all?
 
         head = above(text)
+        return true if head.match?(HOW_TO) && rows.size == text.tree.count { |n| n.span.text.match?(ON_CONDITION) || n.span.text.match?(/\A[[:alpha:]]+(?:, [[:alpha:] ]+)?:/) } && text.tree.count { |n| n.span.text.match?(ON_CONDITION) } * 2 >= rows.size
+
         head.match?(TO_CHOOSE) || (head.match?(/\A(?!(?:who|why|what|how|when|where)\b)[^?]{3,60}\?\z/i) && rows.count { |words| Words.imperative?(words) } * 2 >= rows.size)
       end
+      HOW_TO = /\Ahow (?:to|do (?:i|we|you)|should (?:i|we)|can (?:i|we)) [^?]{3,60}\?\z/i
+      # "With pictures: as a folder"
+      ON_CONDITION = /\A(?:if|when|with|without|up to|more|less|over|under|longer|shorter|bigger|smaller|for|only|no|not|above|below|between|older|younger|otherwise|(?:any|every)thing|(?:all )?else)\b/i
       TO_CHOOSE = /\A(?:which [^?]{3,40}|what (?:do|should|can|shall) (?:i|we|you) (?:do|use|take|wear|write|need|choose)\b[^?]{0,40})\?\z/i
 
       # "About money: ring the office. About boats: write. All else: ask Bo."
@@ -159,6 +170,15 @@ module Peony
       # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.
       def asked_each?(text, _finding) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
 
+      # "Two questions decide: is it ready, and is it ours?", and what is done with each of four.
+      def two_questions?(_text, finding) = finding.fit >= 0.85
+
+      # "I love the band. I hate the mud."
+      def love_and_hate?(text, _finding)
+        one, two, more = text.sentences.map(&:text)
+        more.nil? && [one, two].all? && one.match?(/\b(?:love|like|enjoy)d?\b/) && two.match?(/\b(?:hated?|dislike[ds]?|(?:can(?:['’]t|not)|could not) stand)\b/)
+      end
+
       # "Do you eat nuts?", and below it "Yes: nut bread" and "No: do you like it dark?": one of the answers asks again.
       def yes_or_no?(text, _finding)
         above(text).end_with?("?") && text.tree.size == 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) } && text.tree.any? { |n| n.span.text.include?("?") || n.children.any? }
@@ -186,6 +206,12 @@ module Peony
       def numbered_orders?(text, _finding)
         entries = text.passage.blocks.select(&:item?)
         entries.size > 2 && entries.all?(&:ordered) && text.tree.all? { |n| text.told?(n.span) }
+      end
+
+      # "How the campaign came about: 1. We asked forty customers. 2. We picked three sentences.": numbered, and each tells what was done.
+      def numbered_story?(text, _finding)
+        entries = text.passage.blocks.select(&:item?)
+        entries.size > 2 && entries.all?(&:ordered) && above(text).match?(/\bhow\b|\bsteps?\b|\bthe way\b/i) && entries.all? { |b| b.text.match?(/[.!]\z/) }
       end
 
       # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.

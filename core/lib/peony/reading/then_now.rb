@@ -24,18 +24,30 @@ module Peony
 
         one, two = two(text)
         before, after = [one, two].map { |q| q && text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
-        before && after && told?(text, before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: before.from, to: after.to)] : []
+        one, two, before, after = two, one, after, before if after&.text.to_s.match?(AGO)
+        before && after && told?(text, before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: [before, after].map(&:from).min, to: [before, after].map(&:to).max)] : []
       end
+
+      # "We use 4,800 sheets a month. Two years ago we used 9,000."
+      AGO = /\A(?:only |but )?(?:\d+|an?|#{Numbers::WORD}) (?:years?|months?|weeks?|seasons?) ago\b/i
 
       # "Before: 60 visitors. After: 145 visitors": two entries that are two times.
       def labelled(text)
         entries = text.tree
-        return [] unless entries.size == 2 && text.quantities.size == 2 && entries.zip(LABELS).all? { |e, label| e.span.text.match?(label) }
+        return [] unless entries.size == 2 && text.quantities.size == 2 && (entries.zip(LABELS).all? { |e, label| e.span.text.match?(label) } || dated?(text, entries))
 
         one, two = entries.map { |e| text.quantities_in(e.span) }.select(&:one?).flatten
         return [] unless two && alike?(one, two)
 
         [Pairs::Pair.new(one: one, two: two, name: counted(text, entries, one), from: entries[0].span.from, to: entries[1].span.to)]
+      end
+
+      # "2022: 9,000 sheets a month. 2024: 4,800.", "Pupils 1998: 412. Pupils 2024: 655."
+      def dated?(text, entries)
+        dates = entries.map { |e| text.dates_in(e.span).then { |list| list.first if list.one? && e.span.text[(list.first.to - e.span.from)..].match?(/\A\)?:\s/) } }
+        return false unless dates.all? && dates[0].sort < dates[1].sort
+
+        entries.zip(dates).map { |e, d| text.string[e.span.from...d.from].strip.downcase }.uniq.one?
       end
 
       # "kinds of butterfly", where both entries end with the same words
@@ -125,7 +137,7 @@ module Peony
         return false if before.from == after.from || one.value == two.value
 
         old = (before.text.match?(OLD) || text.dates_in(before).any? { |d| d.kind == :year }) && !before.text.match?(NEW)
-        told = after.text.match?(DOWN) || after.text.match?(SUCCESSOR) || (before.text.match?(/\bold\b/) && after.text.match?(ON_THE_NEW)) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
+        told = before.text.match?(AGO) || after.text.match?(DOWN) || after.text.match?(SUCCESSOR) || (before.text.match?(/\bold\b/) && after.text.match?(ON_THE_NEW)) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
         told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end

@@ -13,7 +13,7 @@ module Peony
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
       # "In the first test they had managed 1,980 m"
       HAD = /[.!?]\s+(?:and |but )?(?:in|at|on) the (?:first|previous|last|old) [^.!?,\d]{2,40}\bhad (?:only |just )?(?:[[:lower:]]+ )?(?:only |just |about )?\z/i
-      OLD_ONE = /[.!?;,]\s+(?:and |but )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
+      OLD_ONE = /[.!?;,]\s+(?:and |but )?(?:(?:on|with|in|by) )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
@@ -79,6 +79,9 @@ module Peony
 
       # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
       def some_of?(text, quantity)
+        # "2,100 people lived in Brool. Now there are | 1,340 of them.": as many of them as are left.
+        return false if text.string[[0, quantity.from - 24].max...quantity.from].match?(/[.;] (?:now|today) (?:there are|we are|it is) (?:only |just )?\z/i)
+
         text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)
       end
 
@@ -182,6 +185,9 @@ module Peony
 
         return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
 
+        # "Instead of 14 minutes it takes seven."
+        return true if lead.match?(/\b(?:instead of|rather than) (?:about |the )?\z/i) && gap.match?(/\A(?: [[:alpha:]]+){0,3},? (?:it|we|they|he|she|there|the [[:lower:]]+) [^.;,\d]{0,24}\z/)
+
         # "Where we once printed 900 newsletters, 310 are enough."
         return true if lead.match?(/\bwhere\b[^.;!?]*\bonce\b/i) && gap.match?(/\A(?: [[:alpha:]]+){0,4}, (?:now |today )?\z/)
 
@@ -201,7 +207,7 @@ module Peony
 
         return true if gap.length < 60 && text.string[two.to, 12].to_s.match?(/\A ?(?:%|[[:alpha:]°]+)? ?(?:now|today)\b/) && text.moments.any? { |d| d.from >= one.to && d.to <= two.from }
 
-        gap.match?(/\b(?:now|today|this (?:year|may|spring)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
+        gap.match?(/\b(?:now|today|this (?:year|season|term|month|week|may|spring|summer|autumn|winter)|after|by the end|last (?:year|tuesday|week))\b/i) && gap.length < 120
       end
 
       # "50 minutes was the crossing on the old ferry. On the new one it is 32", "the fridge hummed at 51 decibels. Its successor hums at 38"
@@ -230,7 +236,7 @@ module Peony
 
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
       def labelled?(text) = text.once(:labelled) { text.all_words.match?(OLD_AND_NEW) }
-      OLD_AND_NEW = %r{\b(?:(?:old|then|before|last year)(?: and | ?/ ?)(?:new|now|after|this)|(?:19|20)\d\d(?: and | ?/ ?)(?:19|20)\d\d)\b}
+      OLD_AND_NEW = %r{\b(?:(?:old|then|before|last year)(?: [[:lower:]]+)?(?: and | ?/ ?)(?:new|now|after|this)(?: [[:lower:]]+\b)?|(?:19|20)\d\d(?: and | ?/ ?)(?:19|20)\d\d)\b}
 
       def bracketed?(text)
         text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }

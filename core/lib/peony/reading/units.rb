@@ -63,6 +63,8 @@ module Peony
 
         word = match[1] || match[2]
         measure = word.match?(/\A[A-KM-Z]\z/) ? nil : MEASURES[word.downcase]
+        # "3,000 day tickets" are tickets.
+        measure = nil if measure && value > 1 && tokens[1] && word.match?(/\A(?:day|week|month|year|hour|minute)\z/i) && tokens[0].low == word.downcase && tokens[1].tag == "nns"
         return measure if measure && !(word.length == 1 && rest.match?(/\A-/)) && !(word.length == 1 && rest.match?(/\A [a-z]['’]/))
         return CURRENCIES[word.downcase] if CURRENCIES[word.downcase]
 

@@ -10,7 +10,8 @@ module Peony
       # Within a run of lines a question may be what is said.
       INNER = /\A\s*[[:upper:]\d].*[[:alpha:]]\s*\z/
       NUMBER = /\A\s*[£€$]?\d[\d,.]*(?:\s?(?:%|[[:alpha:]°]{1,3}|[ap]\.m\.))?\s*\z/
-      SIGNS = /\A\s*([+–−-])\s+(?=\S)/
+      SIGNS = /\A\s*([+–−✓✔☑✅👍✗✘☒❌👎-])\s+(?=\S)/
+      PLUS = /[+✓✔☑✅👍]/
       STOP = /[.!?]["”’)]?\s*\z/
       # Heads of two sides, of an assessment and of what groups share.
       SIDE = /\A\s*(?:(?:arguments?\ |reasons?\ |points?\ )?(?:in\ favour|for|against)|pros?|cons?|advantages?|disadvantages?|dos?|don['’]?ts?|before|after|then|now|strengths?|weaknesse?s?|opportunit(?:y|ies)|
@@ -24,6 +25,9 @@ module Peony
       # @return [Array<Block>, nil]
       def run(run)
         title, groups = heads(run)
+        return headed(title, groups) if groups
+
+        title, groups = described(run)
         return headed(title, groups) if groups
 
         title, groups = signed(run)
@@ -109,20 +113,31 @@ module Peony
         [Text.as(head, "heading", 3), *below]
       end
 
+      # "Ebba 3" over "Light, battery for 12 hours, small screen", and again: a name, and in the next line what it is like.
+      # @return [Array(Text::Line, Array<Array<Text::Line>>), nil]
+      def described(run)
+        title, rows = run.size.odd? && title?(run.first) ? [run.first, run.drop(1)] : [nil, run]
+        groups = rows.each_slice(2).to_a
+        return nil if groups.size < 2 || groups.any? { |name, words| words.nil? || !name.text.match?(NAME) || words.text.count(",;") < 2 || words.text.match?(/\A[^,]{1,30}:\s/) }
+
+        [title, groups]
+      end
+      NAME = /\A\s*[[:upper:]][^,;:.!?]*\S\s*\z(?<!.{40})/
+
       # Lines with a plus, then lines with a minus: what speaks for and against, under a title or not.
       # @return [Array(Array<Text::Line>, Array<Array<Text::Line>>), nil]
       def signed(run)
         title, rest = run.first.text.match?(SIGNS) ? [[], run] : [run.first(1), run.drop(1)]
         return nil if rest.size < 3 || rest.any? { |line| !line.text.match?(SIGNS) }
 
-        groups = rest.chunk_while { |one, two| one.text[SIGNS, 1] == two.text[SIGNS, 1] }.to_a
-        [title, groups] if groups.size == 2 && groups.one? { |group| group.first.text.match?(/\A\s*\+/) }
+        groups = rest.chunk_while { |one, two| [one, two].map { |line| line.text[SIGNS, 1].match?(PLUS) }.reduce(:==) }.to_a
+        [title, groups] if groups.size == 2 && groups.one? { |group| group.first.text[SIGNS, 1].match?(PLUS) }
       end
 
       # The sign by itself leads what stands behind it.
       def under_sign(group)
         sign = group.first.text[SIGNS, 1]
-        [Block.new(type: "paragraph", text: sign, at: group.first.at + group.first.text.index(sign)),
+        [Block.new(type: "paragraph", text: sign.match?(PLUS) ? "+" : "–", at: group.first.at + group.first.text.index(sign)),
          *group.map { |line| Block.new(type: "item", level: 0, text: line.text.sub(SIGNS, "").strip, at: line.at + line.text[SIGNS].length) }]
       end
 

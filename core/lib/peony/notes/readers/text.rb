@@ -149,9 +149,9 @@ module Peony
 
       def most?(lines, pattern) = lines.count { |l| l.text.match?(pattern) } >= lines.size * 0.75
 
-      # "Forms of energy" over "heat" and "energy stored in food": short lines without any stop.
+      # "Forms of energy" over "heat" and "energy stored in food", "one sandwich, one to trade": short lines without any stop.
       def words_only?(run)
-        run.size >= 3 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A(?:[^.!?;:,]|(?<=\d)[.,](?=\d))*\z/) } && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
+        run.size >= 3 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A(?:[^.!?;:,]|(?<=\d)[.,](?=\d)|,(?=\s\S))*\z/) } && run.count { |l| l.text.include?(", ") } * 2 < run.size && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
       end
 
       # "Every child has the right" over "to go to school" and "to play and rest": short lines that all go on from the first with the same word.

@@ -22,7 +22,7 @@ module Peony
         # "The day crew and the night crew share a galley."
         SHARE_FIRST = /\A[^,;.]{2,40} and [^,;.]{2,40} share\b/i
 
-        THEN_BOTH = /\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|we(?:['’]ve| have)? both|what (?:they|we) share|in common|the two of (?:them|us)|each of (?:them|the two))/i
+        THEN_BOTH = /\A(?:but |and |yet |still,? )?(?:both\b|they (?:both|share)|we(?:['’]ve| have)? both|(?:those|the few|people|some|few|a few|many)(?: of (?:them|us|our [[:lower:]]+))? (?:who )?(?:do|like|have|are|want|use|play|need) both|what (?:they|we) share|in common|the two of (?:them|us)|each of (?:them|the two))/i
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
@@ -99,6 +99,7 @@ module Peony
         def of_counts
           list = text.measures.reject { |m| m.unit == "%" || repeated_by?(m) }
           both = of_whole(list)
+          both ||= list.last if list.size == 3 && list.last.span.text.match?(/\A[^:.]{0,24}\bboth: \d/i)
           both ||= list.reverse.find { |m| (m.span.text + text.string[m.span.to...[m.span.to + 40, m.sentence.to].min].to_s).match?(COUNTED) } || of_each(list)
           return nil if both.nil?
 
@@ -223,7 +224,7 @@ module Peony
           at = text.sentences.index { |s| s.text.match?(THEN_BOTH) }
           return nil unless at&.positive? && text.sentences.drop(at).size <= 2
 
-          each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+/) }.select { |s| Series.subject_verb?(text, s) }
+          each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+|,\s+(?=(?:some|others) )/) }.select { |s| Series.subject_verb?(text, s) }
           # "A librarian spends the day with books, a barman with bottles": the verb is said once.
           each = Sentences.clauses(text.sentences.first, /,\s+(?:and |but )?(?=(?:the|an?) )/) if each.size < 2 && at == 1
           # "Two bands share our cellar. The Low Tides ...; Brass Monday ...": so many are announced, and told of then.

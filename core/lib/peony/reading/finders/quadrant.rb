@@ -52,6 +52,7 @@ module Peony
           heads = nodes.map { |n| n.span.text }
           @strength = if heads.count { |h| h.match?(HEADS) } >= 3 then 0.97
                       elsif crossed?(heads) then 0.9
+                      elsif judged? && heads.last.match?(/\A(?:neither|none|the rest|all others?)\b/i) then 0.92
                       else 0.2
                       end
           nodes.map { |n| node_item(n) }

@@ -23,7 +23,7 @@ module Peony
       OUT_OF_EACH = /\A\s*(?:from|of|out of) (?:each|every) [^,;:.]{3,30} \z/i
 
       # "31 | in | Oxmere", "25 | for | Wen"
-      WHERE = /\A\s*(?:(?:in|at|from|to|for) (?=(?:the )?[[:upper:]])|(?:to|for) (?:the|our) (?=[[:lower:]]))/
+      WHERE = /\A\s*(?:(?:in|at|from|to|for) (?=(?:the )?[[:upper:]])|(?:to|for) (?=(?:the|our) [[:lower:]]))/
 
       # "six | euros | go to the musicians"
       COIN = /\A(?:euros?|cents|pounds?|pence|dollars?)\s+(?=(?:go|goes|went|stays?|remains?|pays?|paid|are|is)\b)/

@@ -28,7 +28,7 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) }
+        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) || announces?(text, q, stretch) }
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -48,6 +48,13 @@ module Peony
         return false unless quantity.from.between?(stretch.from + 2, stretch.from + 14) && text.string[stretch.from...quantity.from].match?(/\A[£€$]?\d[\d,.]*\s+\z/)
 
         text.entries.size > 2 && text.entries.any? { |e| e.span.from == stretch.from }
+      end
+
+      # "Top five words in our mails: please (812), sorry (640) ...": how many follow.
+      def announces?(text, quantity, stretch)
+        return false unless quantity.value.between?(3, 20) && text.string[quantity.to...stretch.to].match?(/\A(?: [[:alpha:]]+){1,5}:\s/)
+
+        text.quantities_in(stretch).size == quantity.value + 1
       end
 
       # "Got past the first five minutes: 1,480": what stands in the label of a number is part of its name.
@@ -141,6 +148,8 @@ module Peony
         both = gap.match(BOTH)
         return one.to + both.end(0) if both
 
+        # "Cat owners: 40, | dog owners: 35": a label goes with its number.
+        breaks.pop if breaks.size > 1 && breaks.last[0].start_with?(":") && breaks.last.end(0) == gap.length
         strong = breaks.find { |b| b[0].match?(/[.;\n]/) }
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
         breaks.pop if breaks.size > 1 && !gap.match?(OF_WHAT) && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(named?(gap, breaks) ? LED_TO : LIGHTLY)

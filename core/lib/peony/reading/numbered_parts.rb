@@ -13,10 +13,14 @@ module Peony
       # "into yeast bread and sourdough": what the first and the second are.
       NAMED = /\b(?:into|namely|are|is) (?<one>(?:the |an? )?[[:alpha:]-]+(?: [[:alpha:]-]+)?)(?:, (?<two>[[:alpha:]-]+(?: [[:alpha:]-]+)?))? and (?<last>(?:the |an? )?[[:alpha:]-]+(?: [[:alpha:]-]+)?)\s*\z/i
 
+      # "Norrick, with sales and print, and Varn, with design and photo"
+      WITH = /(?<name>(?:the )?[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)?|the [[:lower:]]+ [[:lower:]]+), with (?<rest>[[:lower:]][^,;.]* and [^,;.]+)/
+
       private
 
       def of_numbered_parts
         return nil if nodes.size >= 2
+        return of_with if text.sentences.size <= 2 && text.string.scan(WITH).size > 1
 
         clauses = text.sentences.flat_map { |s| Sentences.clauses(s, NEXT) }
         told = clauses.filter_map { |s| (m = s.text.match(TOLD)) && [s, m] }
@@ -28,6 +32,13 @@ module Peony
         @strength = 0.7
         names = names_before(told.first[0], told.size)
         told.each_with_index.map { |(s, m), i| made(names&.at(i) || m[:name].sub(/\Athe (?=\S+ )/i, ""), "", [s]).tap { |part| part.children = lists[i].map { |span| item(span) } } }
+      end
+
+      def of_with
+        @strength = 0.6
+        text.string.to_enum(:scan, WITH).map { Regexp.last_match }.map do |m|
+          made(m[:name], "", [text.span(m.begin(0), m.end(0))]).tap { |part| part.children = held(text.span(m.begin(:rest), m.end(:rest))).map { |span| item(span) } }
+        end
       end
 
       def held(span)

@@ -42,7 +42,7 @@ module Peony
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
         kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
-        kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) }
+        kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -59,6 +59,12 @@ module Peony
 
         own = Manner.stems(text, spans[index])
         others.none? { |s| Manner.stems(text, s).intersect?(own) }
+      end
+
+      # "By bike: free. By bus: 3 euros. By boat: ask Bo. | Mr Teal brought cake.": where all the others have a label.
+      def beside_labels?(text, spans, index)
+        others = spans.dup.tap { |list| list.delete_at(index) }
+        others.size > 2 && others.all? { |s| s.text.match?(Tree::LABEL) } && !spans[index].text.match?(/[:?]/) && !text.told?(spans[index])
       end
 
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.

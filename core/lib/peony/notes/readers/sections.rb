@@ -137,8 +137,15 @@ module Peony
       # The sign by itself leads what stands behind it.
       def under_sign(group)
         sign = group.first.text[SIGNS, 1]
-        [Block.new(type: "paragraph", text: sign.match?(PLUS) ? "+" : "–", at: group.first.at + group.first.text.index(sign)),
+        [Block.new(type: "paragraph", text: written(sign), at: group.first.at + group.first.text.index(sign)),
          *group.map { |line| Block.new(type: "item", level: 0, text: line.text.sub(SIGNS, "").strip, at: line.at + line.text[SIGNS].length) }]
+      end
+
+      # A tick and a thumb are in few typefaces.
+      def written(sign)
+        return sign if "+–−-".include?(sign)
+
+        sign.match?(PLUS) ? "+" : "–"
       end
 
       # Numbers and what each is of, line by line, under a title or not.

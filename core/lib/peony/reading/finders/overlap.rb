@@ -60,8 +60,8 @@ module Peony
 
         # "Rowers: boat, breath, practice. Singers: hall, breath, practice.": two lists that name some of the same.
         def of_lists
-          rows = (nodes.size == 2 ? nodes.map(&:span) : text.sentences)
-          return nil unless rows.size == 2 && rows.all? { |s| s.text.match?(/\A[^:,.]{2,40}: [^:]+\z/) }
+          rows = (nodes.size == 2 ? nodes.map(&:span) : text.sentences).select { |s| s.text.match?(/\A[^:,.]{2,40}: [^:]+\z/) }
+          return nil unless rows.size == 2 && text.sentences.size <= 4
 
           lists = rows.map { |s| Series.split(text.span(s.from + s.text.index(": ") + 2, s.to)) }
           words = lists.map { |parts| parts.map { |s| s.text.downcase.chomp(".").strip } }

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What layout, numbers and turns of words say outright, whatever the weights say.
+    module Outright
+      extend OutrightWords
+
+      # From which family to which that was found, and when.
+      RULES = [
+        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
+        ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?], *%w[list hub].map { |from| [from, "sequence", :made_so?] },
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?], ["relation", "comparison", :few_rows?],
+        ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
+        *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
+        ["list", "cause", :what_if?], *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] },
+        *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }
+      ].freeze
+
+      module_function
+
+      # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
+      def told(text, findings, chances)
+        RULES.reduce(chances) do |told, (from, to, test)|
+          found = findings.find { |f| f.family == to }
+          # "South and often watered, south and rarely watered": two words crossed are four boxes, whatever is asked above them.
+          next told if from == "quadrant" && findings.any? { |f| f.family == from && f.fit >= 0.9 }
+
+          found && public_send(test, text, found) ? told.merge(to => told[to] + told[from], from => 0.0) : told
+        end
+      end
+
+      # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
+      def one_whole?(text, finding)
+        parts = finding.items
+        parts.size > 1 && parts.size == text.quantities.size && parts.all? { |i| i.unit == "%" } && parts.sum(&:value).between?(99.4, 100.6)
+      end
+
+      # "58 of 92 members voted for it, 27 against, and seven did not vote": where the parts make the whole, none of them stands by itself.
+      def all_of_one?(text, _finding)
+        whole = text.totals.find(&:exact?)
+        !whole.nil? && whole.parts.size > 2 && whole.parts.size + 1 == text.quantities.size
+      end
+
+      # "At the centre: ...", and what lies around it.
+      def centred?(_text, finding) = !finding.heading.nil?
+
+      # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
+      def named_boxes?(_text, finding) = finding.fit >= 0.95
+
+      def columns?(text, _finding) = !text.loose_columns.nil?
+
+      # The few rows of a table are set side by side.
+      def few_rows?(text, _finding) = text.tree.size == 3 && text.table?
+
+      # "4,312 people signed. ...": a large number that leads a line or two is there to be seen.
+      def striking?(text, _finding)
+        first = text.sentences.first
+        first && text.sentences.size <= 2 && text.tree.empty? && first.text.split.size <= 8 && text.quantities.size == 1 && (own = text.quantities.first).from == first.from && own.value >= LARGE
+      end
+      LARGE = 100
+
+      # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
+      def numbered_orders?(text, _finding)
+        entries = text.passage.blocks.select(&:item?)
+        entries.size > 2 && entries.all?(&:ordered) && text.tree.all? { |n| text.told?(n.span) }
+      end
+
+      # "How the campaign came about: 1. We asked forty customers. 2. We picked three sentences.": numbered, and each tells what was done.
+      def numbered_story?(text, _finding)
+        entries = text.passage.blocks.select(&:item?)
+        entries.size > 2 && entries.all?(&:ordered) && above(text).match?(/\bhow\b|\bsteps?\b|\bthe way\b/i) && entries.all? { |b| b.text.match?(/[.!]\z/) }
+      end
+
+      # "Lamps 121", "Clothes 104", "Bicycles 93": names with a number each are there for their numbers.
+      def numbered_rows?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(NUMBERED) }
+      NUMBERED = /\A(?:[[:alpha:]'’-]+,? ){1,6}\d[\d,.]*(?: ?%)?\z/
+    end
+  end
+end

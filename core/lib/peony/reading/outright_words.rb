@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Turns of words that say outright what a passage is. Part of {Outright}.
+    module OutrightWords
+      # "Tupping in November ... weaning in August, and the tups are brought down again": the months of no one year, and the last leads on to the first.
+      def year_round?(text, _finding)
+        return false unless text.moments.size > 2 && text.moments.all? { |m| m.kind == :month && m.sort < 13 }
+        return true if text.sentences.size > 2 && text.sentences.last.text.match?(/\b(?:it|all|everything|the (?:round|year)) (?:all )?(?:starts?|begins?) (?:again|anew|over)\b/)
+        return false unless text.tree.size > 2
+
+        first, last = [text.tree.first, text.tree.last].map { |n| n.span.text.downcase.scan(/[[:lower:]]{5,}/) - Dates::MONTHS }
+        text.tree.last.span.text.match?(/\bagain\b/) || first.intersect?(last)
+      end
+
+      # "If the library closes on Saturdays", and what comes of it, line by line.
+      def what_if?(text, _finding) = text.tree.size > 2 && above(text).match?(/\Aif (?!you\b|we\b)/i) && text.tree.none? { |n| text.told?(n.span) }
+
+      # "Leaves yellow?", and below it "all of them, soil wet: stop watering": cases, and what is done in each.
+      def cases?(text, _finding)
+        rows = text.tree.map { |n| n.span.text[/\A[^:]{3,60}:\s+(\S.*)\z/m, 1] }
+        return false unless rows.size > 2 && rows.all?
+
+        head = above(text)
+        return true if head.match?(HOW_TO) && rows.size == text.tree.count { |n| n.span.text.match?(ON_CONDITION) || n.span.text.match?(/\A[[:alpha:]]+(?:, [[:alpha:] ]+)?:/) } && text.tree.count { |n| n.span.text.match?(ON_CONDITION) } * 2 >= rows.size
+
+        head.match?(TO_CHOOSE) || (head.match?(/\A(?!(?:who|why|what|how|when|where)\b)[^?]{3,60}\?\z/i) && rows.count { |words| Words.imperative?(words) } * 2 >= rows.size)
+      end
+      HOW_TO = /\Ahow (?:to|do (?:i|we|you)|should (?:i|we)|can (?:i|we)) [^?]{3,60}\?\z/i
+      # "With pictures: as a folder"
+      ON_CONDITION = /\A(?:if|when|with|without|up to|more|less|over|under|longer|shorter|bigger|smaller|for|only|no|not|above|below|between|older|younger|otherwise|(?:any|every)thing|(?:all )?else)\b/i
+      TO_CHOOSE = /\A(?:which [^?]{3,40}|what (?:do|should|can|shall) (?:i|we|you) (?:do|use|take|wear|write|need|choose)\b[^?]{0,40})\?\z/i
+
+      # "About money: ring the office. About boats: write. All else: ask Bo."
+      def all_else?(text, _finding)
+        rows = (text.tree.size > 2 ? text.tree.map(&:span) : text.sentences).map { |s| s.text.match(/\A(?<case>[^:.]{3,40}):\s+(?<deed>\S.*)\z/m) }
+        rows.size > 2 && rows.all? && rows.last[:case].match?(/\A(?:(?:all|anything|everything) else|otherwise|else|(?:all )?the rest|any other\b.*)\z/i) && rows.count { |m| Words.imperative?(m[:deed]) } * 2 >= rows.size
+      end
+
+      def above(text) = (text.passage.heading || text.sentences.find { |s| text.tree.any? && s.to <= text.tree.first.span.from }&.text).to_s.strip
+
+      def circle?(text, _finding) = !Circle.of(text).nil?
+
+      # "Do say what happens next. Don't begin with 'unfortunately'.": entries or sentences that are all led by "do" or "don't".
+      def orders_and_bans?(text, _finding)
+        return orders_and_bans_of?(text.entries.map { |e| e.span.text }) if text.entries.any?
+
+        core?(text) { |sentences| orders_and_bans_of?(sentences) || (text.tree.empty? && never?(sentences)) }
+      end
+
+      def orders_and_bans_of?(sentences)
+        bans, orders = sentences.partition { |words| words.match?(DosAndDonts::NOT_TO) }
+        bans.any? && orders.any? && sentences.size > 2 && orders.all? { |words| words.match?(DosAndDonts::TO_DO) }
+      end
+
+      # "Rinse the jar and dry the lid. Never fill it hot, and never stack it high."
+      def never?(sentences)
+        bans, orders = sentences.partition { |words| words.match?(DosAndDonts::NOT_TO) }
+        orders.any? && orders.size <= bans.size && bans.join(" ").scan(/\bnever\b/i).size > 1 && orders.all? { |words| Words.imperative?(words) }
+      end
+
+      # Whether something is so of all sentences, or of all but one that leads them and one that closes.
+      # @yieldparam sentences [Array<String>]
+      def core?(text)
+        all = text.sentences.map(&:text)
+        [all, all[0..-2], all.drop(1), all.drop(1)[0..-2]].any? { |some| some&.any? && yield(some) }
+      end
+
+      # "Are you moving within the town? Yes: the green one. No: go on.": entries that ask, and tell what to do on either answer.
+      def asked_each?(text, _finding) = text.tree.size > 1 && text.tree.all? { |n| n.span.text.match?(/\?\s+(?:if )?(?:yes|no|not)\b/i) || n.body.any? { |s| s.text.match?(/\A(?:yes|no)\b/i) } }
+
+      # "Two questions decide: is it ready, and is it ours?", and what is done with each of four.
+      def two_questions?(_text, finding) = finding.fit >= 0.85
+
+      # "I love the band. I hate the mud."
+      def love_and_hate?(text, _finding)
+        core?(text) { |sentences| sentences.size == 2 && love_and_hate_in?(*sentences) }
+      end
+
+      def love_and_hate_in?(one, two)
+        one.match?(/\b(?:love|like|enjoy)d?\b/) && two.match?(/\b(?:hated?|dislike[ds]?|(?:can(?:['’]t|not)|could not) stand)\b/)
+      end
+
+      # "Do you eat nuts?", and below it "Yes: nut bread" and "No: do you like it dark?": one of the answers asks again.
+      def yes_or_no?(text, _finding)
+        above(text).end_with?("?") && text.tree.size == 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) } && text.tree.any? { |n| n.span.text.include?("?") || n.children.any? }
+      end
+
+      # "From field to table: the wheat is cut, threshed, milled", "tea is made by boiling water, warming the pot", "the water is boiled, ... and after four minutes the tea is poured".
+      def made_so?(text, _finding)
+        return false unless text.tree.empty?
+        return true if core?(text) { |sentences| sentences.size > 2 && sentences.all? { |words| words.match?(STEP) } }
+
+        text.sentences.size <= 3 && text.series.any? && text.sentences.any? { |s| s.text.match?(/[,→>]/) && made_so_in?(s.text) }
+      end
+
+      def made_so_in?(words)
+        return true if words.match?(SO_MANY_STEPS) || words.scan(Series::ARROW).size > 1
+
+        words.match?(FROM_TO) || words.match?(MADE_BY) || (words.scan(/\b(?:is|are) (?:[[:lower:]]+ )?[[:lower:]]+(?:ed|en|t|ut|un)\b/).size > 2 && words.match?(AFTER_THAT))
+      end
+      STEP = /\A(?:the )?(?:(?:step|stage) (?:\d|#{Numbers::WORD})|(?:first|second|third|fourth|fifth|next|last|final) (?:step|stage))\b/i
+      SO_MANY_STEPS = /\b(?:\d|#{Numbers::WORD}) (?:steps|stages|phases)\b[^:]{0,30}: /i
+      FROM_TO = /\Afrom (?:the )?[[:lower:]]+ to (?:the )?[[:lower:]]+: /i
+      MADE_BY = /\b(?:is|are) (?:made|prepared|built|cooked|printed|bound|repaired|baked|woven|grown) by [[:lower:]]+ing\b[^.]*, (?:and )?[[:lower:]]+ing\b/
+      AFTER_THAT = /, (?:and )?(?:after|then|finally|when|once|at last|in the end)\b/
+    end
+  end
+end

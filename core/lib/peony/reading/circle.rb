@@ -28,7 +28,7 @@ module Peony
         body = Series.after_colon(sentence)
         parts = Series.split(body || sentence)
         return nil unless parts.size.between?(3, 9) && parts.all? { |s| s.text.split.size < 8 && !s.text.include?(" and ") }
-        return parts[0..-2] if parts.size > 3 && Series.once_more?([parts.first, parts.last])
+        return parts[0..-2] if parts.size > 3 && (Series.once_more?([parts.first, parts.last]) || Series.words(parts.first) == Series.words(parts.last))
 
         parts if body ? text.string[sentence.from...body.from].match?(ENDLESS) : false
       end

@@ -14,7 +14,8 @@ module Peony
         ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         ["list", "cause", :what_if?], *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] },
-        *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }
+        *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }, *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] },
+        *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }
       ].freeze
 
       module_function
@@ -59,6 +60,14 @@ module Peony
         first && text.sentences.size <= 2 && text.tree.empty? && first.text.split.size <= 8 && text.quantities.size == 1 && (own = text.quantities.first).from == first.from && own.value >= LARGE
       end
       LARGE = 100
+
+      # "Step 1: look", "Step 2: speak"
+      def steps?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\Astep (?:\d|#{Numbers::WORD})\b/io) }
+
+      # "Up to 10 people: the small room", "11 to 30: the library", "more: the hall"
+      def by_limits?(text, _finding)
+        text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:up to|under|over|below|above|from|more|less|fewer|at least|beyond|\d+ ?(?:to|–|-) ?\d+)\b[^:]{0,40}: (?![£€$]?\d)/i) }
+      end
 
       # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
       def numbered_orders?(text, _finding)

@@ -92,6 +92,10 @@ module Peony
         return false unless text.tree.empty?
         return true if core?(text) { |sentences| sentences.size > 2 && sentences.all? { |words| words.match?(STEP) } }
 
+        # "1) look 2) speak 3) call"
+        numbered = text.sentences.flat_map { |s| Enumerated.parts(s) }
+        return true if numbered.size > 2 && numbered.all? { |s| text.told?(s) || Words.imperative?(s.text) }
+
         text.sentences.size <= 3 && text.series.any? && text.sentences.any? { |s| s.text.match?(/[,→>]/) && made_so_in?(s.text) }
       end
 

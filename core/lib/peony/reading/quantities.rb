@@ -104,7 +104,7 @@ module Peony
       def figures(text, taken, found)
         string = text.string
         names = Uncounted.numbered(string)
-        classes = Uncounted.classes(string)
+        classes = Uncounted.classes(string) + Enumerated.in(string).map { |m| m.begin(0)...m.end(0) }
         each_match(string, FIGURE, taken) do |m|
           next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 

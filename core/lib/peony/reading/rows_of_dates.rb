@@ -11,7 +11,7 @@ module Peony
       LINES = /(?:(?<=\A)|(?<=\n))(?:from )?(\d|1\d|2[0-4])(?:[.:]([0-5]\d))?(?= ?(?:[–—,|→-]|->) [[:alpha:]])/
 
       # "3.3. posters", "03/04: tasting", line by line.
-      DAY_MONTH = %r{(?:(?<=\A)|(?<=\n))(\d{1,2})(?:\. ?(\d{1,2})\.|/(\d{1,2})(?:/\d{2,4})?)(?=[\s:–—,|→-])}
+      DAY_MONTH = %r{(?:(?<=\A)|(?<=\n)|(?<=, ))(\d{1,2})(?:\. ?(\d{1,2})\.|/(\d{1,2})(?:/\d{2,4})?)(?=[\s:–—,|→-])}
       # "12th century: ...", line by line.
       CENTURY_LEADS = /(?:(?<=\A)|(?<=\n))(?:(?:early|mid|late)[ -])?(\d{1,2}(?:st|nd|rd|th)) century\b/i
       # "1st quarter"

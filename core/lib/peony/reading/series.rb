@@ -16,6 +16,9 @@ module Peony
       # @param sentence [Span]
       # @return [Array<Span>] at least three parts, or none
       def in(text, sentence)
+        numbered = Enumerated.parts(sentence)
+        return numbered if numbered.any?
+
         body = after_colon(sentence) || sentence
         return along(sentence) if sentence.text.scan(ARROW).size >= 2
 

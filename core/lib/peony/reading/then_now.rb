@@ -19,7 +19,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Pairs::Pair>] one, or none
       def changes(text)
-        row = text.tree.size > 2 ? [] : [*row(text), *labelled(text)]
+        row = text.tree.size > 2 ? [] : [*row(text), *labelled(text), *grouped(text)]
         return row if row.any? || text.tree.size >= 2
 
         one, two = two(text)
@@ -42,6 +42,17 @@ module Peony
         [Pairs::Pair.new(one: one, two: two, name: counted(text, entries, one), from: entries[0].span.from, to: entries[1].span.to)]
       end
 
+      # "Last year" over "84 members" and "19 boats", "This year" over "131 members" and "22 boats"
+      def grouped(text)
+        then_, now = text.tree
+        return [] unless text.tree.size == 2 && [then_, now].zip(LABELS).all? { |n, label| n.span.text.match?(label) }
+
+        lists = [then_, now].map { |n| n.children.map { |c| text.quantities_in(c.span) } }
+        return [] unless lists.map(&:size).uniq.one? && lists.flatten(1).all?(&:one?)
+
+        lists.map(&:flatten).transpose.select { |a, b| a.unit == b.unit && a.value != b.value }.map { |a, b| Pairs::Pair.new(one: a, two: b, name: a.unit, from: then_.span.from, to: now.spans.map(&:to).max) }
+      end
+
       # "2022: 9,000 sheets a month. 2024: 4,800.", "Pupils 1998: 412. Pupils 2024: 655."
       def dated?(text, entries)
         dates = entries.map { |e| text.dates_in(e.span).then { |list| list.first if list.one? && e.span.text[(list.first.to - e.span.from)..].match?(/\A\)?:\s/) } }
@@ -59,8 +70,8 @@ module Peony
       end
 
       PERIOD = "(?:year|season|month|week|term)"
-      LABELS = [/\A(?:(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old|formerly|last #{PERIOD})(?:: |\z)/i,
-                /\A(?:(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new|this #{PERIOD})(?:: |\z)/i].freeze
+      LABELS = [/\A(?:(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old(?: [[:lower:]]+)?|formerly|last #{PERIOD}|[[:alpha:] ]{3,24} (?:then|before|earlier|last #{PERIOD}))(?:: |\z)/i,
+                /\A(?:(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new(?: [[:lower:]]+)?|this #{PERIOD}|[[:alpha:] ]{3,24} (?:now|today|after|afterwards|this #{PERIOD}))(?:: |\z)/i].freeze
 
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)

@@ -42,7 +42,7 @@ module Peony
       # "Fees from 1 April (old in brackets)", "This year against last"
       IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i
 
-      ARROW = /\A ?[[:alpha:]%°£€$]* ?(?:→|⟶|->|=>) ?[£€$]?\z/
+      ARROW = /\A ?[[:alpha:]%°£€$]* ?(?:→|⟶|->|=>|>) ?[£€$]?\z/
 
       # What rises and falls, by words that lead on to a value.
       MOVED = "rose|risen|rises|fell|fallen|falls|grew|grown|grows|dropped|drops|climbed|increased?|decreased?|declined|shrank|shrunk|sank|sunk|cut|reduced|raised|up|down"
@@ -190,6 +190,9 @@ module Peony
 
         # "Where we once printed 900 newsletters, 310 are enough."
         return true if lead.match?(/\bwhere\b[^.;!?]*\bonce\b/i) && gap.match?(/\A(?: [[:alpha:]]+){0,4}, (?:now |today )?\z/)
+
+        # "Members: +47 (84 to 131)"
+        return true if lead.match?(/\([£€$]?\z/) && gap.match?(/\A(?: [[:alpha:]]+)? to [£€$]?\z/) && text.string[two.to, 16].to_s.match?(/\A[^(;.]{0,14}\)/)
 
         return true if lead.match?(AT_FIRST) && gap.match?(/[;,.]\s+(?:and |but )?(?:on \w+day|now|today|(?:at|by) the end|this|last)\b/i)
 

@@ -68,8 +68,14 @@ module Peony
 
       # @return [Array<Block>]
       def headed(title, groups)
-        parts = groups.flat_map { |head, *body| [Text.as(head, "heading", 3), *body.map { |line| Text.as(line, "paragraph") }] }
+        parts = groups.flat_map { |head, *body| [Text.as(head, "heading", 3), *below(body)] }
         title ? [Text.as(title, "heading", 2), *parts] : parts
+      end
+
+      # Several short lines without a stop are entries.
+      def below(body)
+        entries = body.size > 1 && body.none? { |line| line.text.match?(STOP) || line.text.length > 60 }
+        body.map { |line| Text.as(line, entries ? "item" : "paragraph", entries ? 0 : nil) }
       end
 
       # @param runs [Array<Array<Text::Line>>] lines between blank lines

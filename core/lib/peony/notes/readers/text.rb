@@ -64,7 +64,7 @@ module Peony
       LABELLED = /\A\s*(?=\S)(?:[^.:–—]|(?<=\d) ?[.:–](?= ?\d)|(?<=\bc|ca)\.){1,40}(?::|\s[–—-])\s+\S/
       # "during break → the school"
       LEADS_TO = /\A[^→⟶]*\S\s*(?:→|⟶|->|=>)\s*\S/
-      DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/
+      DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)\b\.?|(?:Mon|Tues?|Wed|Thu|Thurs|Fri|Sat|Sun)\b|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b)(?![[:alpha:]]))/
       # A name and its number, and nothing else.
       ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°£€$[:alpha:]]{0,3}\s*\z/
       # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.
@@ -122,6 +122,8 @@ module Peony
 
       # @param tops [Set<String>] numbers that other lines begin with
       def entry(line, tops)
+        return nil if Reading::Enumerated.in(line.text).any?
+
         if (match = line.text.match(BRANCH)) then block("item", line, match[0].length, level: match[1].length)
         elsif (match = line.text.match(DOTTED)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length + (match[3].count(".") * 4), ordered: true)
         elsif (match = line.text.match(TOP)) && tops.include?(match[2]) then block("item", line, match[0].length, level: match[1].length, ordered: true)
@@ -141,7 +143,16 @@ module Peony
         return run.all? { |l| two_of?(l) } if rest.size == 1
         return false if rest.empty? || run.any? { |l| l.text.match?(BULLET) || l.text.match?(BRANCH) || l.text.match?(HASH) || l.text.length > 140 } || tops(run).any?
 
-        rows?(rest) || anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
+        rows?(rest) || led?(run.first, rest) || numbered?(run) || anew?(run, rest) || indented?(run) || same_lead?(run) || words_only?(run)
+      end
+
+      # "One press kit for everybody:" over "newspapers take the text" and "radio takes the quotes"
+      def led?(first, rest) = rest.size > 1 && first.text.match?(/[[:alpha:]]:\s*\z/) && rest.all? { |l| l.text.strip.length <= 48 && l.text.match?(/\A\s*[[:alnum:]"“].*[[:alnum:])"”!?]\s*\z/) }
+
+      # "1 egg", "2 caterpillar", "3 chrysalis", "4 butterfly"
+      def numbered?(run)
+        numbers = run.map { |l| l.text[/\A\s*(\d{1,2})\s+(?=[[:alpha:]])/, 1]&.to_i }
+        run.size > 3 && numbers == (1..run.size).to_a
       end
 
       # Lines that have a label, an arrow or a number in nearly every one.
@@ -191,7 +202,7 @@ module Peony
           next block("heading", line, line.text[/\A\s*/].length, level: 2) if heading && index.zero?
           next block("paragraph", line, line.text[/\A\s*/].length) if index.zero? && frames?(first, rest)
 
-          block("item", line, line.text[counted ? COUNTS : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
+          block("item", line, line.text[counted ? /#{COUNTS}|\A\s*\d{1,2}\s+(?=[[:alpha:]])/o : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
         end
         levels(blocks)
       end
@@ -201,7 +212,7 @@ module Peony
 
       # "1 – Cook it twice", "2 – Weigh everything"
       COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
-      def counted?(lines) = lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
+      def counted?(lines) = numbered?(lines) || lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
 
       # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"
       MEASURED = Regexp.union(/\A\s*[^:]{1,24}: *(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} +\d[\d.,]* *\S{0,4} *(?:→|->|=>) *\d/)
@@ -221,6 +232,8 @@ module Peony
       # "Kestrels 412" over "Otters 388", "Week 1 Interviews" over "Week 2 First sketches"
       def one_of?(first, rest)
         all = [first, *rest].map(&:text)
+        return true if first.text.match?(/\A\s*First\b/) && rest.any? { |l| l.text.match?(/\A\s*(?:Then|Next|Finally)\b/) }
+
         all.all?(ROW) || (all.all?(COUNT) && all.map { |line| line[COUNT, 1] }.uniq.one?) || (first.text.match?(COUNTED) && rest.count { |l| l.text.match?(COUNTED) } >= rest.size * 0.7)
       end
 
@@ -267,7 +280,11 @@ module Peony
 
       # Indents in columns become levels 0, 1, 2 ...
       def levels(blocks)
-        steps = blocks.select(&:item?).map(&:level).uniq.sort
+        # "1. Barn" over "- free" and "- cold", and again: what has a dash stands below what has a number.
+        items = blocks.select(&:item?)
+        groups = items.map(&:level).uniq.one? && items.first&.ordered ? items.slice_before(&:ordered).to_a : []
+        groups.each { |_, *below| below.each { |block| block.level += 1 } } if groups.size > 1 && groups.all? { |group| group.size > 1 }
+        steps = items.map(&:level).uniq.sort
         blocks.each { |block| block.level = steps.index(block.level) if block.item? }
       end
 

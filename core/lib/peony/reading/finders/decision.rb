@@ -11,7 +11,7 @@ module Peony
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|whoever|isn['’]t|aren['’]t|in which case|above that|(?:anything|all|everything) else)\b/
 
         # Without any of these nothing branches.
-        BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|else|whoever|those|under|over|above|below)\b/
+        BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|else|whoever|those|up to|more|less|under|over|above|below)\b/
 
         def find
           return nil unless text.all_words.match?(BRANCHING)

@@ -132,3 +132,22 @@ RSpec.describe "Further turns of phrase for one thing" do
     expect(amounts("Sugar per glass: cola 27 g, milk 12 g, water none.").map(&:first)).to eq([27, 12, 0])
   end
 end
+
+RSpec.describe "Turns of phrase in running text" do
+  include WordsRead
+
+  { "Most of our visitors come back: of 50 we asked, 41 had been here before." => 82, "When we asked 50 visitors, 41 said they had been here before." => 82, "80 families were written to. 62 have answered." => 77.5,
+    "There are fifteen streets in our quarter; only three have trees." => 20 }.each do |words, share|
+    it("reads a share in #{words.inspect}") { expect(best(words).then { |f| [f.family, f.items.map(&:value)] }).to eq(["ratio", [share]]) }
+  end
+
+  { "A place in the nursery costs 310 euros from August. So far it was 275." => %w[275 310], "The class reads more. In autumn each child finished 2 books a month, in spring 5." => %w[2 5] }.each do |words, values|
+    it("knows which was first in #{words.inspect}") { expect(found("change", words).items.map { |i| i.aspects.map { |_, v| v[/\d+/] } }).to eq([values]) }
+  end
+
+  { "27 pupils play football, 19 play chess, and 6 of these play football as well." => "overlap", "Some guests come for the food, some for the view, and some, the best, for both." => "overlap",
+    "We used to believe that people read our mails. Now we know that they read the first line." => "opposition",
+    "The new timetable pleases those who live in town, for buses come every ten minutes. Those in the villages are angry; theirs was cancelled." => "opposition" }.each do |words, family|
+    it("reads #{words.inspect} as #{family}") { expect(read(words).findings.first(3).map(&:family)).to include(family) }
+  end
+end

@@ -79,6 +79,8 @@ module Peony
       end
 
       def love_and_hate_in?(one, two)
+        return true if one.match?(/\b(?:used to (?:believe|think)|once (?:believed|thought))\b/) && two.match?(/\A(?:now|today) (?:we|they|i|people) know\b|\A(?:in fact|in truth)\b/i)
+
         one.match?(/\b(?:love|like|enjoy)d?\b/) && two.match?(/\b(?:hated?|dislike[ds]?|(?:can(?:['’]t|not)|could not) stand)\b/)
       end
 

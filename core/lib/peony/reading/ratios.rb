@@ -39,14 +39,14 @@ module Peony
           next Ratio.new(part: b, whole: a, goal: false) if asked && !b.said
 
           of_these = text.string[b.to, 9].to_s.match?(/\A of them\b/) || (!b.said && text.string[a.to...b.from].match?(/,\s\z/))
-          next unless of_these && text.string[s.from...a.from].match?(/(?:\bask (?:any )?|\A(?:if|when|take|imagine) )\z/i)
+          next unless of_these && text.string[s.from...a.from].match?(/(?:\b(?:ask (?:any )?|asked )|\A(?:if|when|take|imagine) )\z/i)
 
           Ratio.new(part: b, whole: a, goal: false)
         end
       end
 
       def found(text)
-        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text) + came_of(text) + of_those(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text) + came_of(text) + of_those(text) + only_some(text)).uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -123,6 +123,16 @@ module Peony
         end
       end
 
+      # "There are fifteen streets in our quarter; only two have trees."
+      def only_some(text)
+        text.sentences.filter_map do |s|
+          a, b, more = text.quantities_in(s)
+          next unless b && more.nil? && a.said && Units.counted?(a.unit) && !b.said && b.value < a.value && b.value.positive?
+
+          Ratio.new(part: b, whole: a, goal: false) if text.string[a.to...b.from].match?(/\A [^.;\d]{3,60}; (?:but )?(?:only|just) \z/)
+        end
+      end
+
       # "44 boats lie in the harbour. Three of them are new."
       def of_those(text)
         text.sentences.each_cons(2).filter_map do |before, after|
@@ -130,7 +140,9 @@ module Peony
           b, more = text.quantities_in(after)
           next unless a && b && other.nil? && more.nil? && a.said && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
 
-          Ratio.new(part: b, whole: a, goal: false) if b.from - after.from < 8 && text.string[b.to, 9].to_s.match?(/\A of them\b/)
+          # "80 families were written to. 62 have answered."
+          told = before.text.match?(/\b(?:were|was|been) (?:asked|invited|written to|rung|sent|tested|sown|planted)\b/) && b.from == after.from && !b.said
+          Ratio.new(part: b, whole: a, goal: false) if told || (b.from - after.from < 8 && text.string[b.to, 9].to_s.match?(/\A of them\b/))
         end
       end
 
@@ -153,7 +165,7 @@ module Peony
         [Ratio.new(part: b, whole: a, goal: text.all_words.match?(/\bwe (?:need|want)|\b(?:needed|wanted|goal|target)\b/))]
       end
 
-      FIRST = /(?:\A(?:and |but )?|\bthat |it, )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?(?: [[:alpha:]]+['’]s?)?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
+      FIRST = /(?:\A(?:and |but )?|\bthat |it, |[:;] )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?(?: [[:alpha:]]+['’]s?)?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)
@@ -177,6 +189,8 @@ module Peony
 
       # "From seven to twenty" is how many there may be.
       def goal?(text, whole, part)
+        # "A place costs 310 euros from August. So far it was 275."
+        return false if text.string[[0, part.from - 24].max...part.from].match?(/\b(?:so far|until now) (?:it|they) (?:was|were|cost|took) (?:only )?[£€$]?\z/i)
         return false unless part.value.positive? && part.value < whole.value && part.value > whole.value * 0.02
         # "We want 500 new members. We have 1,840 now.": they come on top.
         return false if text.string[part.to, 12].to_s.match?(/\A (?:new|more|further|additional|extra)\b/)

@@ -8,7 +8,7 @@ module Peony
 
       # "At the start it was 58 decibels; on Monday it was 71."
       AT_FIRST = /\b(?:at the (?:start|beginning|outset)|to begin with|originally|at first)\b/i
-      EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that)\b/i
+      EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that|(?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took))\b/i
       EARLIER_BEHIND = /\A[^.;:!?\d]{0,24}?#{EARLIER}/i
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
       # "In the first test they had managed 1,980 m"
@@ -61,6 +61,8 @@ module Peony
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
 
         gap = text.string[one.to...two.from]
+        # "Of 50 | we asked, | 41 had been here before", "when we asked | 50 visitors, | 41 said"
+        return false if gap.match?(/\A (?:[[:lower:]]+ )?(?:we|they|i) (?:asked|tested|invited|counted),? \z/i) || (gap.match?(/\A [[:lower:]]+, \z/) && text.string[[0, one.from - 12].max...one.from].match?(/\basked \z/))
         return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one) || gap.match?(NEXT)
 
         lead = text.string[stretch.from...one.from]
@@ -184,6 +186,10 @@ module Peony
         return true if lead.match?(/\bold\b/i) && gap.match?(/\A[^.!?]{0,60}\bnew\b/)
 
         return true if lead.match?(/\bonce\b/i) && gap.match?(/\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/)
+
+        return true if gap.match?(/[.;] (?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took) (?:only )?[£€$]?\z/i)
+        # "In autumn each child finished 2 books a month, in spring 5."
+        return true if lead.match?(/\bin (?:the )?(?:spring|summer|autumn|winter)\b[^.;]*\z/i) && gap.match?(/\A[^.;\d]{0,30}[,;] (?:and |but )?in (?:the )?(?:spring|summer|autumn|winter),? (?:it (?:was|is) )?\z/)
 
         # "Instead of 14 minutes it takes seven."
         return true if lead.match?(/\b(?:instead of|rather than) (?:about |the )?\z/i) && gap.match?(/\A(?: [[:alpha:]]+){0,3},? (?:it|we|they|he|she|there|the [[:lower:]]+) [^.;,\d]{0,24}\z/)

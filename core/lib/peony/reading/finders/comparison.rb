@@ -39,11 +39,14 @@ module Peony
 
         # "The bike is cheap and slow, the bus is dear and quick": one sentence that says the same kind of thing of each.
         def of_one_verb
-          return nil unless nodes.size < 2 && text.sentences.size == 1
+          return nil unless nodes.size < 2 && text.sentences.size <= 3
 
-          parts = Sentences.clauses(text.sentences.first, /[,;]\s+(?:and |but |while |whereas )?(?=the |an? )/)
+          rows = text.sentences.map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but |while |whereas )?(?=the |an? )/) }.select { |list| list.size > 1 }
+          return nil unless rows.one?
+
+          parts = rows.first
           said = parts.map { |s| s.text.match(/\A(?:the |an? )?(?<who>[[:lower:]]+) (?<does>is|are|has|have|costs?|takes?|needs?|lasts?|keeps?) \S/i) }
-          return nil unless parts.size.between?(2, 4) && said.all? && said.map { |m| m[:does] }.uniq.one? && said.map { |m| m[:who] }.uniq.size == parts.size && text.quantities.size < parts.size
+          return nil unless parts.size.between?(2, 4) && said.all? && said.map { |m| m[:does] }.uniq.one? && said.map { |m| m[:who] }.uniq.size == parts.size && parts.sum { |s| text.quantities_in(s).size } <= parts.size
 
           @strength = 0.3
           parts.map { |s| portrait([s]) }

@@ -26,7 +26,7 @@ module Peony
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
-        COUNTED = /\b(?:both|the two of them|one of each|some of each|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either)\b/i
+        COUNTED = /\b(?:both|the two of them|one of each|some of each|together|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either|of (?:these|them) (?:[[:lower:]]+ ){1,3}(?:as well|too)|one and the other)\b/i
 
         # "Of our guides | speak German", "in our house people | knit", "them | do both": who they are is the same for all.
         WHO = /\A(?:on (?:of them |(?=there (?:are|is) |you find ))(?:there (?:are|is) |you find )?)?(?:(?:of|in|among|from) (?:us|(?:our|the|my|this|these|those) [[:lower:]]+),? )?(?:(?:of )?(?:us|them|these|those|people|families|members|children|pupils) )?(?=[[:lower:]])/i
@@ -37,7 +37,7 @@ module Peony
         IN_BOTH = /\A(?:(?:in )?both|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
 
         def find
-          items = of_nodes || of_lists || of_counts || of_prose || of_points
+          items = of_nodes || of_lists || of_some || of_counts || of_prose || of_points
           return nil unless items && items.size.between?(2, 8)
 
           finding(@strength, "#{count(@groups || (items.size - 1), 'group')} and what they share", items)
@@ -72,6 +72,20 @@ module Peony
           @groups = 2
           shared = lists.last.select.with_index { |_, i| both.include?(words.last[i]) }
           [*rows.map { |s| item(s) }, further(item(shared.first), shared.drop(1).map { |s| text.span(s.from, s.to - s.text[/[.\s]*\z/].length) }, ", ")]
+        end
+
+        # "Some guests come for the food, some for the view, and some, the best, for both."
+        def of_some
+          return nil if nodes.size >= 2
+
+          text.sentences.each do |s|
+            parts = Sentences.clauses(s, /[,;]\s+(?:and |but )?(?=(?:some|others|a few)\b)/)
+            next unless parts.size == 3 && parts.all? { |p| p.text.match?(/\b(?:some|others|a few)\b/i) } && parts.last.text.match?(/\bboth\b/)
+
+            @strength = 0.85
+            return parts.map { |p| item(p) }
+          end
+          nil
         end
 
         # "Maths only: ... Art only: ... Maths and art: ...": one label names two of the others.

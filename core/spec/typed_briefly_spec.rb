@@ -27,6 +27,26 @@ RSpec.describe "A few short lines" do
     "Size\nup to 10 people: small room\n11 to 30: the library\nmore: the hall, with Ole" => "decision", "Good\nshort way\nkind people\nBad\nearly start\ncold floor" => "opposition", "Cat owners: 40, dog owners: 35, owners of both: 12." => "overlap",
     "Goal 26,000\nSo far 18,200" => "ratio" }.each { |words, family| it("reads #{words.inspect} as #{family}") { expect(best(words).family).to eq(family) } }
 
+  it "takes the hours at the beginning of lines for hours, also from one to another" do
+    words = "8.00 – 8.10 settling down\n8.10 – 8.30 the poem, twice\n8.30 – 8.45 in pairs\n8.45 – 9.00 we vote"
+    expect(best(words).then { |f| [f.family, f.items.size] }).to eq(["timeline", 4])
+    expect(amounts(words)).to eq([[2, "times"]])
+  end
+
+  it "sees parts under heads with a line or two below each" do
+    words = "# How the county is run\n\n## County council\nIt has 31 members and elects the chair.\n\n## Committees\nMoney, roads, schools.\n\n## Offices\nEach committee has two: one that writes and one that counts."
+    expect(best(words).then { |f| [f.family, f.items.map { |i| i.children.size }] }).to eq(["hierarchy", [2, 3, 2]])
+  end
+
+  it "reads two values behind each name under a head that names both" do
+    expect(best("Nightly rate, low season and high season\nSingle 62 / 84\nDouble 98 / 139\nAttic 40 / 71").then { |f| [f.family, f.items.map(&:title)] }).to eq(["comparison", %w[Low High]])
+  end
+
+  it "knows what it had when somebody handed over" do
+    words = "Our association had 212 members when Mrs Bray took over. When she handed over to Tam Oakes, it had 640."
+    expect(best(words).then { |f| [f.family, f.items.map { |i| i.aspects.map(&:last) }] }).to eq(["change", [%w[212 640]]])
+  end
+
   it "numbers within a line count nothing" do
     expect(amounts("The rules are (1) no rings, (2) no chains and (3) no shouting.")).to eq([])
     expect(titles("list", "The rules are (1) no rings, (2) no chains and (3) no shouting.")).to eq(["No rings", "No chains", "No shouting"])

@@ -84,6 +84,8 @@ module Peony
         }],
         /(?<![£€$\d.,])\b(\d{1,2})\.([0-5]\d)(?= (?:in the (?:morning|afternoon|evening)|at night|sharp)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n)|(?<=; ))(\d{1,2})\.([0-5]\d)(?= [a-z]{3})(?! (?:#{AMOUNTS}|points|per)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
+        # "8.00 – 8.10 settling down", at the beginning of a line
+        /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d) ?[–-] ?\d{1,2}\.[0-5]\d(?=:?,? [[:alpha:]])(?! (?:#{AMOUNTS}|points|per)\b)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, :half_day, ->(m) { clock(m[1], 0, m[2]) }],
         /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],

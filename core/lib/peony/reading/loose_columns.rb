@@ -4,8 +4,8 @@ module Peony
   module Reading
     # Columns of entries that no grid shows: two values to each entry under the two that the heading names, or a first entry that names the columns.
     module LooseColumns
-      SLASHED = %r{\A(?<name>[^:/]{1,40}):\s+(?<one>[^/]+?)\s+/\s+(?<two>[^/]+)\z}
-      HEADS = [%r{([[:alpha:]]+|\d{4}) ?/ ?([[:alpha:]]+|\d{4})}, /([[:alpha:]]{3,}) and ([[:alpha:]]{3,})/].freeze
+      SLASHED = %r{\A(?<name>[^:/]{1,40}(?=:)|[^:/\d]{1,40}(?=\s\d)):?\s+(?<one>[^/]+?)\s+/\s+(?<two>[^/]+)\z}
+      HEADS = [%r{([[:alpha:]]+|\d{4}) ?/ ?([[:alpha:]]+|\d{4})}, /([[:alpha:]]{3,}) (?:[[:lower:]]+ )?and ([[:alpha:]]{3,})/].freeze
       NAME = /\A[[:upper:]][^\d]{1,24}\z/
 
       module_function

@@ -41,6 +41,14 @@ module Peony
         end
       end
 
+      # Heads with what stands below each: "Committees", and below it "Money, roads, schools."
+      def headed
+        return nil unless nodes.all? { |n| n.children.empty? && n.body.any? }
+
+        items = nodes.map { |n| node_item(n).tap { |i| i.children = n.body.flat_map { |s| held(s) }.map { |s| item(s) } } }
+        finding(0.1, "#{count(items.size, 'part')} with parts of their own", items) if items.any? { |i| i.children.size > 1 }
+      end
+
       def held(span)
         parts = Series.split(span)
         parts.size > 1 ? parts : Sentences.clauses(span, /\s+and\s+/)

@@ -53,7 +53,8 @@ module Peony
 
         # "At the top of the orchestra is the conductor. ...": one who is told to stand over all the others, whatever is said of these.
         def closer
-          return nil if nodes.size >= 2 || !text.sentences.size.between?(2, 8) || [TOP, HEAD].none? { |over| text.sentences.first.text.match?(over) }
+          return headed if nodes.size.between?(2, 8)
+          return nil if !text.sentences.size.between?(2, 8) || [TOP, HEAD].none? { |over| text.sentences.first.text.match?(over) }
 
           @lead = text.sentences.first
           below = text.sentences.drop(1).map { |s| branch_of(s) }

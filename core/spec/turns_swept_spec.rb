@@ -150,4 +150,13 @@ RSpec.describe "Turns of phrase in running text" do
     "The new timetable pleases those who live in town, for buses come every ten minutes. Those in the villages are angry; theirs was cancelled." => "opposition" }.each do |words, family|
     it("reads #{words.inspect} as #{family}") { expect(read(words).findings.first(3).map(&:family)).to include(family) }
   end
+
+  { "Hedgehogs and bats sleep through the winter. But while the hedgehog does it on the ground and alone, the bat does it in the air and by the thousand." => 3,
+    "Trams and buses run on fixed routes. A bus, when the road is up, goes round the block. A tram, when the road is up, waits." => 3,
+    "A good waiter and a good teacher see who needs something. The waiter carries plates. The teacher carries on." => 3 }.each do |words, size|
+    it("sees what two do, and then each by itself, in #{words.inspect}") do
+      expect(read(words).findings.first(3).map(&:family)).to include("overlap")
+      expect(titles("overlap", words).size).to eq(size)
+    end
+  end
 end

@@ -38,6 +38,20 @@ module Peony
         [*rows.keys.map { |sentence| [sentence] }, both] if both.any?
       end
 
+      TWO = /\A(?:both )?(?:(?:an?|the|most|many|good|every) ){0,2}(?<one>[[:alpha:]-]{3,}) and (?:(?:an?|the|most|many|good|every) ){0,2}(?<two>[[:alpha:]-]{3,}) (?=[[:lower:]]+)/i
+      # "Hedgehogs and bats sleep through the winter. But while the hedgehog does it alone, the bat does it by the thousand": what two do, and then each by itself.
+      # @param text [Reading::Text]
+      # @return [Array<Array<Span>>, nil] what they share, then what each does
+      def two_first(text)
+        first, *rest = text.sentences
+        names = first && rest.size.between?(1, 3) && first.text.match(TWO)&.captures&.map { |word| word.downcase.delete_suffix("s").delete_suffix("e") }
+        return nil unless names && text.tokens_in(first).any?(&:finite?)
+
+        spans = rest.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?(?=(?:the|an?) )|(?<=\bBut) (?=while )/) }
+        own = names.map { |name| spans.select { |s| s.text.downcase.match?(/\b#{Regexp.escape(name)}/) && (names - [name]).none? { |other| s.text.downcase.match?(/\b#{Regexp.escape(other)}/) } } }
+        [[first], *own.sort_by { |list| list.first.from }] if own.all? { |list| list.size.between?(1, 3) } && names.uniq.size == 2
+      end
+
       def shared?(text, sentence, own)
         stems = Manner.stems(text, sentence)
         sentence.text.match?(ALL) || (own.count { |list| list.intersect?(stems) } >= 2 && !sentence.text.match?(ONLY))

@@ -161,7 +161,7 @@ module Peony
           members = InCommon.members(text)
           among = InCommon.among(text) unless members
           @groups = InCommon.groups(text).size if among
-          told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || apart || meeting || each_then_both
+          told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
           return told if told
 
           of_words if text.cues[:both] >= 2

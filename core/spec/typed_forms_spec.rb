@@ -29,7 +29,7 @@ RSpec.describe "Typed forms" do
 
     it "sees the heads of two sides, whatever the lines below them look like" do
       words = "Letting the flat\nIn favour\nMore money in summer\nSomebody airs the place\nAgainst\nSheets every Saturday\n"
-      expect(text(words).tree.map { |n| [n.span.text, n.body.size] }).to eq([["In favour", 2], ["Against", 1]])
+      expect(text(words).tree.map { |n| [n.span.text, n.body.size + n.children.size] }).to eq([["In favour", 2], ["Against", 1]])
       expect(titles("opposition", words)).to eq(["In favour", "Against"])
     end
 

@@ -159,4 +159,8 @@ RSpec.describe "Turns of phrase in running text" do
       expect(titles("overlap", words).size).to eq(size)
     end
   end
+
+  ["The harbour master's radio reaches\nthe ferries\nthe pilot boat\nthe lock keeper", "Sponsors of the regatta get\n- their name on a buoy\n- six places on the launch\n- a table at the dinner"].each do |words|
+    it("draws around the middle what the heading goes on to, and shows the list beside it: #{words.inspect}") { expect(read(words).findings.first(2).map(&:family)).to eq(%w[hub list]) }
+  end
 end

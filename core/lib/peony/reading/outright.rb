@@ -6,28 +6,33 @@ module Peony
     module Outright
       extend OutrightWords
 
-      # From which family to which that was found, and when.
+      # How much is left to the other, where what is said may be seen as either.
+      BESIDE = 0.4
+      # From which family to which that was found, when, and what is left to the first.
       RULES = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
-        ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?], *%w[list hub].map { |from| [from, "sequence", :made_so?] },
+        ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?], *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] },
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?], ["relation", "comparison", :few_rows?],
         ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         ["list", "cause", :what_if?], *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] },
         *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }, *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] },
-        *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }
+        *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] }
       ].freeze
 
       module_function
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
       def told(text, findings, chances)
-        RULES.reduce(chances) do |told, (from, to, test)|
+        RULES.reduce(chances) do |told, (from, to, test, left)|
           found = findings.find { |f| f.family == to }
           # "South and often watered, south and rarely watered": two words crossed are four boxes, whatever is asked above them.
           next told if from == "quadrant" && findings.any? { |f| f.family == from && f.fit >= 0.9 }
 
-          found && public_send(test, text, found) ? told.merge(to => told[to] + told[from], from => 0.0) : told
+          next told unless found && public_send(test, text, found)
+
+          both = told[to] + told[from]
+          left ? told.merge(to => [both * (1 - left), told[to]].max, from => [both * left, told[from]].min) : told.merge(to => both, from => 0.0)
         end
       end
 
@@ -63,6 +68,12 @@ module Peony
 
       # "Step 1: look", "Step 2: speak"
       def steps?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\Astep (?:\d|#{Numbers::WORD})\b/io) }
+
+      # "The harbour master's radio reaches", and below it whom.
+      def goes_on?(text, _finding)
+        text.tree.size > 2 && text.tree.none? { |n| n.children.any? || text.told?(n.span) } && above(text).match?(GOES_ON)
+      end
+      GOES_ON = /\A(?!what |how |why |when |where |who )(?:the |our |one |your )?[^.:?;,]{3,44} (?:reach(?:es)?|gets?|opens?|runs|gives?|feeds?|holds|pays for|serves?|links|supplies|supports|lights|drives)\s*:?\z/i
 
       # "Up to 10 people: the small room", "11 to 30: the library", "more: the hall"
       def by_limits?(text, _finding)

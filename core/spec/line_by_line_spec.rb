@@ -13,7 +13,9 @@ RSpec.describe "The same words typed otherwise" do
 
   texts.each do |family, words|
     parts = words.split(/(?<=\.) /)
-    { "with two spaces" => words.gsub(" ", "  "), "with spaces that do not break" => words.gsub(" ", "\u00a0"), "line by line" => parts.join("\n"), "behind bullets" => parts.map { |s| "- #{s}" }.join("\n") }.each do |way, typed|
+    { "with two spaces" => words.gsub(" ", "  "), "with spaces that do not break" => words.gsub(" ", "\u00a0"), "line by line" => parts.join("\n"), "behind bullets" => parts.map do |s|
+      "- #{s}"
+    end.join("\n") }.each do |way, typed|
       it("reads #{family} #{way}") { expect(best(typed).family).to eq(family) }
     end
   end
@@ -31,7 +33,8 @@ RSpec.describe "The same words typed otherwise" do
   end
 
   it "takes a sentence over labelled lines for what leads them" do
-    blocks = Peony::Notes::Text.read("We judged each task by cost and by use.\nCheap and useful: the new sign.\nCheap and useless: the balloon.\nDear and useful: the roof.\nDear and useless: the pond.").blocks
+    blocks = Peony::Notes::Text.read("We judged each task by cost and by use.\nCheap and useful: the new sign.\nCheap and useless: the balloon.\nDear and useful: the roof.\nDear and " \
+                                     "useless: the pond.").blocks
     expect(blocks.map(&:type)).to eq(%w[paragraph item item item item])
   end
 

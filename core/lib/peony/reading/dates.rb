@@ -175,7 +175,7 @@ module Peony
       # Whether there are enough of its like, or of its kind, to take it for a moment.
       def enough?(string, pattern, kind, where, taken)
         return string.scan(pattern).size >= 3 if where == :row
-        return string.scan(pattern).size.then { |rows| rows >= 3 && string.gsub(pattern, "").scan(/\d+/).size >= rows } if where == :counted
+        return string.scan(pattern).size.then { |rows| rows.between?(3, string.gsub(pattern, "").scan(/\d+/).size) } if where == :counted
         return string.scan(pattern).then { |rows| rows.size >= 3 && rows.any?(&:last) } if where == :lines
         return rising?(string.scan(pattern).map { |hour, minute| "#{hour}.#{minute}".to_f }) if where == :rising
         return string.match?(HOURS) if where == :hours

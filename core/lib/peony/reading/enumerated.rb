@@ -14,8 +14,12 @@ module Peony
       def in(string)
         return [] unless string.match?(/\d\)/)
 
-        FourDigits.matches(string, NUMBER).slice_before { |m| m[:n] == "1" }.map { |run| run.each_with_index.take_while { |m, i| m[:n].to_i == i + 1 }.map(&:first) }.find { |run| run.size >= LEAST } || []
+        runs = FourDigits.matches(string, NUMBER).slice_before { |m| m[:n] == "1" }
+        runs.map { |run| in_order(run) }.find { |run| run.size >= LEAST } || []
       end
+
+      # As far as they go on from one to the next.
+      def in_order(run) = run.each_with_index.take_while { |m, i| m[:n].to_i == i + 1 }.map(&:first)
 
       # @param sentence [Span]
       # @return [Array<Span>] what is numbered, without its numbers

@@ -22,7 +22,8 @@ module Peony
       end
 
       def chain(parts)
-        sure, doubtful = [parts.select(&:sure), parts.select(&:doubtful)]
+        sure = parts.select(&:sure)
+        doubtful = parts.select(&:doubtful)
         return [] if sure.empty? || doubtful.empty? || parts.size < 3
         return [] if years?(parts.map(&:value), 1000..2040) || (doubtful.size > 1 && years?(doubtful.map(&:value), RECENT))
 
@@ -50,7 +51,8 @@ module Peony
         place = (from + clause.begin + number.begin(:n))...(from + clause.begin + number.end(:n))
         year = number[:n].match?(/\A#{Dates::YEAR}\z/o)
         known = found.any? { |f| f.cover?(place.begin) } || counted.any? { |c| from + c.begin == place.begin }
-        Part.new(place: place, value: Numbers.digits(number[:n]), sure: known || !year, doubtful: year && !known && !number.pre_match.match?(YEAR_BEFORE) && !string[place.end, 4].match?(/\A ?[–-]/))
+        Part.new(place: place, value: Numbers.digits(number[:n]), sure: known || !year,
+                 doubtful: year && !known && !number.pre_match.match?(YEAR_BEFORE) && !string[place.end, 4].match?(/\A ?[–-]/))
       end
     end
   end

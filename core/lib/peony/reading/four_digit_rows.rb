@@ -95,8 +95,14 @@ module Peony
 
         doubtful = row.reject(&:sure)
         return [] if doubtful.empty? || (row.size == 1 && counted.empty?)
-        return doubtful.map(&:place) if row.size > 1 && (headed == :counts || timed?(row) || (headed != :ages && round?(row.map(&:value))))
+        return doubtful.map(&:place) if row.size > 1 && all_count?(row, headed)
 
+        beside_sure(row, doubtful, counted)
+      end
+
+      def all_count?(row, headed) = headed == :counts || timed?(row) || (headed != :ages && round?(row.map(&:value)))
+
+      def beside_sure(row, doubtful, counted)
         sizes = row.select(&:sure).map(&:value) + counted
         near = doubtful.select { |s| sizes.any? { |size| size.fdiv(s.value).between?(0.16, 6) } }
         sizes.size >= doubtful.count(&:recent?) ? near.map(&:place) : []

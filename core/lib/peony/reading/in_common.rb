@@ -48,7 +48,8 @@ module Peony
         return nil unless names && text.tokens_in(first).any?(&:finite?)
 
         spans = rest.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?(?=(?:the|an?) )|(?<=\bBut) (?=while )/) }
-        own = names.map { |name| spans.select { |s| s.text.downcase.match?(/\b#{Regexp.escape(name)}/) && (names - [name]).none? { |other| s.text.downcase.match?(/\b#{Regexp.escape(other)}/) } } }
+        tells = ->(s, name) { s.text.downcase.match?(/\b#{Regexp.escape(name)}/) }
+        own = names.map { |name| spans.select { |s| tells[s, name] && (names - [name]).none? { |other| tells[s, other] } } }
         [[first], *own.sort_by { |list| list.first.from }] if own.all? { |list| list.size.between?(1, 3) } && names.uniq.size == 2
       end
 

@@ -5,7 +5,8 @@ module Peony
     # Whole sentences, each in a line of its own or behind a bullet: they may be entries, and may be running text that somebody broke.
     # Both readings are made, and the likelier is taken; their characters stand in the same places.
     module LineByLine
-      FEWEST, MOST = 2, 12
+      FEWEST = 2
+      MOST = 12
       SENTENCE = /\A\S+(?:\s+\S+){2,}[.?!]["”’)]*\s*\z/
 
       module_function

@@ -113,11 +113,13 @@ module Peony
         return told if told
         # "Crumble (61), trifle (44)"
         return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
+
         # "With 48 tickets | Ines | sold the most"
         first = before.match?(/\A\s*with \z/i) && text.string[measure.quantity.to...measure.span.to][WITH_SO_MANY, :what]
         return first if first
         # "We spend 96 minutes | on short films, 71 | on messages": all are named behind their numbers.
         return text.string[measure.quantity.to...measure.span.to].sub(WHERE, "") if led_like_next?(measure)
+
         # "48 mugs were sold | in Hagg, 31 in Oxmere"
         deep = before.match?(/\A\s*(?:[Aa]bout )?\z/) && led_deep(measure)
         return deep if deep

@@ -28,7 +28,9 @@ module Peony
       end
 
       def in_stretch(text, stretch)
-        list = text.quantities_in(stretch).reject { |q| again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) || announces?(text, q, stretch) }
+        list = text.quantities_in(stretch).reject do |q|
+          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) || announces?(text, q, stretch)
+        end
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
         list.each_with_index.map do |q, i|
@@ -124,6 +126,12 @@ module Peony
         match&.end(0)
       end
 
+      def breaks(gap)
+        going_on, others = FourDigits.matches(gap, BREAK).partition { |match| gap[match.end(0)..].match?(GOES_ON) }
+        # "can we bring the dog 150, who pays for all this 9": there is no other.
+        others.empty? ? going_on : others
+      end
+
       # The first stop or semicolon between two numbers, else the last comma or "and".
       def border(text, one, two)
         gap = text.string[one.to...two.from]
@@ -133,15 +141,7 @@ module Peony
         told_of = gap.match(TOLD_OF)
         return one.to + told_of.begin(:name) if told_of
 
-        breaks = []
-        going_on = []
-        position = 0
-        while (match = gap.match(BREAK, position))
-          (gap[match.end(0)..].match?(GOES_ON) ? going_on : breaks) << match
-          position = match.end(0)
-        end
-        # "can we bring the dog 150, who pays for all this 9": there is no other.
-        breaks = going_on if breaks.empty?
+        breaks = breaks(gap)
         return two.from if breaks.empty?
 
         # "Stand 5,400, travel and hotel 2,800": both.

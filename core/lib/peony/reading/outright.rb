@@ -10,14 +10,15 @@ module Peony
       BESIDE = 0.4
       # From which family to which that was found, when, and what is left to the first.
       RULES = [
-        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?], ["opposition", "decision", :asked_each?],
-        ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?], *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] },
-        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?], ["relation", "comparison", :few_rows?],
-        ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?], ["timeline", "cycle", :year_round?],
+        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?],
+        ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?],
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
+        ["relation", "comparison", :few_rows?], ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
+        ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
+        *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
-        ["list", "cause", :what_if?], *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] },
-        *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] }, *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] },
-        *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] }
+        *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] }, *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] },
+        *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] }, *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }
       ].freeze
 
       module_function

@@ -23,9 +23,15 @@ module Peony
         return false unless rows.size > 2 && rows.all?
 
         head = above(text)
-        return true if head.match?(HOW_TO) && rows.size == text.tree.count { |n| n.span.text.match?(ON_CONDITION) || n.span.text.match?(/\A[[:alpha:]]+(?:, [[:alpha:] ]+)?:/) } && text.tree.count { |n| n.span.text.match?(ON_CONDITION) } * 2 >= rows.size
+        return true if head.match?(HOW_TO) && on_condition?(text.tree)
 
         head.match?(TO_CHOOSE) || (head.match?(/\A(?!(?:who|why|what|how|when|where)\b)[^?]{3,60}\?\z/i) && rows.count { |words| Words.imperative?(words) } * 2 >= rows.size)
+      end
+
+      # Nearly all rows are led by a condition, and the others by a word or two.
+      def on_condition?(nodes)
+        told = nodes.count { |n| n.span.text.match?(ON_CONDITION) }
+        told * 2 >= nodes.size && nodes.all? { |n| n.span.text.match?(ON_CONDITION) || n.span.text.match?(/\A[[:alpha:]]+(?:, [[:alpha:] ]+)?:/) }
       end
       HOW_TO = /\Ahow (?:to|do (?:i|we|you)|should (?:i|we)|can (?:i|we)) [^?]{3,60}\?\z/i
       # "With pictures: as a folder"
@@ -35,8 +41,9 @@ module Peony
       # "About money: ring the office. About boats: write. All else: ask Bo."
       def all_else?(text, _finding)
         rows = (text.tree.size > 2 ? text.tree.map(&:span) : text.sentences).map { |s| s.text.match(/\A(?<case>[^:.]{3,40}):\s+(?<deed>\S.*)\z/m) }
-        rows.size > 2 && rows.all? && rows.last[:case].match?(/\A(?:(?:all|anything|everything) else|otherwise|else|(?:all )?the rest|any other\b.*)\z/i) && rows.count { |m| Words.imperative?(m[:deed]) } * 2 >= rows.size
+        rows.size > 2 && rows.all? && rows.last[:case].match?(ALL_ELSE) && rows.count { |m| Words.imperative?(m[:deed]) } * 2 >= rows.size
       end
+      ALL_ELSE = /\A(?:(?:all|anything|everything) else|otherwise|else|(?:all )?the rest|any other\b.*)\z/i
 
       def above(text) = (text.passage.heading || text.sentences.find { |s| text.tree.any? && s.to <= text.tree.first.span.from }&.text).to_s.strip
 

@@ -41,7 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
-        kept -= [0] if (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
+        kept -= [0] if leads?(text, family, spans)
         kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -51,6 +51,8 @@ module Peony
           end
         end
       end
+
+      def leads?(text, family, spans) = (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
 
       # "Boil the water. Warm the pot. Wait four minutes. | Mr Teal brought cake.": what happened once, beside what is to be done, and of nothing else in it.
       def of_another_time?(text, spans, index)

@@ -45,8 +45,11 @@ module Peony
         end
       end
 
+      # How a share is told.
+      WAYS = %i[direct among of_them reversed lines ordinals each shares came_of of_those only_some].freeze
+
       def found(text)
-        said = (direct(text) + among(text) + of_them(text) + reversed(text) + lines(text) + ordinals(text) + each(text) + shares(text) + came_of(text) + of_those(text) + only_some(text)).uniq { |r| [r.part.from, r.whole.from] }
+        said = WAYS.flat_map { |way| send(way, text) }.uniq { |r| [r.part.from, r.whole.from] }
         (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
           [r.part.from,
            r.whole.from].min
@@ -87,7 +90,10 @@ module Peony
         end
       end
 
-      NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth].each_with_index.to_h { |word, i| [word, i + 2] }.freeze
+      NTH = %w[second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth
+               twentieth].each_with_index.to_h do |word, i|
+        [word, i + 2]
+      end.freeze
 
       # "A third of all letters begin so": alone in its passage.
       SHARE = /\b(an?|one|two|three|four|seven|nine) (#{Numbers::PARTS.keys.join('|')}) of (?:all|the|our|those|these|my|your|their|everyone|every)\b/i

@@ -22,12 +22,7 @@ module Peony
         body = after_colon(sentence) || sentence
         return along(sentence) if sentence.text.scan(ARROW).size >= 2
 
-        parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
-        parts = parts.select { |p| p.text.match?(/[[:alnum:]]/) }
-        parts = without_thanks(parts)
-        parts = without_deed(text, joined(text, parts))
-        parts = parts.drop(1) if parts.size > 3 && parts.first.text.match?(TO_WHAT_END) && Words.imperative?(parts[1].text)
-        parts = parts[0..-3] + split(parts[-2]) if parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i)
+        parts = named_in(text, body)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
         return infinitives(text, parts) if parts.drop(1).all? { |p| p.text.match?(TO_DO) }
         return led_alike(text, parts) if parts.drop(1).map { |p| p.text[LED, 1] }.then { |words| words.uniq.one? && words.first && parts.first.text.match?(/ #{words.first} /) }
@@ -35,6 +30,13 @@ module Peony
         return without_remarks(text, parts) if body != sentence || clauses?(text, parts)
 
         phrases(text, parts)
+      end
+
+      def named_in(text, body)
+        parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
+        parts = without_deed(text, joined(text, without_thanks(parts.select { |p| p.text.match?(/[[:alnum:]]/) })))
+        parts = parts.drop(1) if parts.size > 3 && parts.first.text.match?(TO_WHAT_END) && Words.imperative?(parts[1].text)
+        parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i) ? parts[0..-3] + split(parts[-2]) : parts
       end
 
       # "To make tea, | boil water, warm the pot, pour"

@@ -70,8 +70,10 @@ module Peony
       end
 
       PERIOD = "(?:year|season|month|week|term)"
-      LABELS = [/\A(?:(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old(?: [[:lower:]]+)?|formerly|last #{PERIOD}|[[:alpha:] ]{3,24} (?:then|before|earlier|last #{PERIOD}))(?:: |\z)/i,
-                /\A(?:(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new(?: [[:lower:]]+)?|this #{PERIOD}|[[:alpha:] ]{3,24} (?:now|today|after|afterwards|this #{PERIOD}))(?:: |\z)/i].freeze
+      THEN = "(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old(?: [[:lower:]]+)?|formerly|last #{PERIOD}|[[:alpha:] ]{3,24} (?:then|before|earlier|last #{PERIOD})".freeze
+      SINCE = "(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new(?: [[:lower:]]+)?|this #{PERIOD}|" \
+              "[[:alpha:] ]{3,24} (?:now|today|after|afterwards|this #{PERIOD})".freeze
+      LABELS = [THEN, SINCE].map { |words| /\A(?:#{words})(?:: |\z)/i }.freeze
 
       # @return [Array<Quantity>] the two that are told, or none
       def two(text)
@@ -148,7 +150,8 @@ module Peony
         return false if before.from == after.from || one.value == two.value
 
         old = (before.text.match?(OLD) || text.dates_in(before).any? { |d| d.kind == :year }) && !before.text.match?(NEW)
-        told = before.text.match?(AGO) || after.text.match?(DOWN) || after.text.match?(SUCCESSOR) || (before.text.match?(/\bold\b/) && after.text.match?(ON_THE_NEW)) || (old && (after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)))
+        later = after.text.match?(NEW) || after.text.match?(IS) || before.text.match?(/\bused to\b/i)
+        told = before.text.match?(AGO) || [DOWN, SUCCESSOR].any? { |words| after.text.match?(words) } || (before.text.match?(/\bold\b/) && after.text.match?(ON_THE_NEW)) || (old && later)
         told && (one.unit == two.unit || two.said == false || two.unit.empty?)
       end
     end

@@ -27,7 +27,9 @@ module Peony
       end
 
       # "45 out of 100 pupils walk, 25 cycle, 18 take the bus and 12 are driven": here the first of a ratio is the first of the parts.
-      def first_of_all?(text, ratio) = text.quantities.size > 3 && text.string[ratio.part.to...ratio.whole.from] == " out of " && (text.quantities.sum(&:value) - (2 * ratio.whole.value)).abs < 0.5
+      def first_of_all?(text, ratio)
+        text.quantities.size > 3 && text.string[ratio.part.to...ratio.whole.from] == " out of " && (text.quantities.sum(&:value) - (2 * ratio.whole.value)).abs < 0.5
+      end
 
       # "1,240 members, up from 1,085": what it was is no part of it.
       EARLIER = /\b(?:(?:up|down) from|compared (?:with|to)) (?:only |about )?\z/i

@@ -29,8 +29,12 @@ module Peony
 
       # "Forms of energy" over "heat" and "energy stored in food", "one sandwich, one to trade": short lines without any stop.
       def words_only?(run)
-        run.size >= 3 && run.all? { |l| l.text.strip.length <= 44 && l.text.match?(/\A(?:[^.!?;:,]|(?<=\d)[.,](?=\d)|,(?=\s\S))*\z/) } && run.count { |l| l.text.include?(", ") } * 2 < run.size && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
+        return false if run.size < 3 || run.any? { |l| l.text.strip.length > 44 || !l.text.match?(NO_STOP) }
+
+        run.count { |l| l.text.include?(", ") } * 2 < run.size && run.drop(1).sum { |l| l.text.strip.length } <= (run.size - 1) * 34
       end
+
+      NO_STOP = /\A(?:[^.!?;:,]|(?<=\d)[.,](?=\d)|,(?=\s\S))*\z/
 
       # "Every child has the right" over "to go to school" and "to play and rest": short lines that all go on from the first with the same word.
       def same_lead?(run)
@@ -79,15 +83,14 @@ module Peony
 
       # "1 – Cook it twice", "2 – Weigh everything"
       COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
-      def counted?(lines) = numbered?(lines) || lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a
+      def counted?(lines) = numbered?(lines) || (lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a)
 
       # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"
       MEASURED = Regexp.union(/\A\s*[^:]{1,24}: *(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} +\d[\d.,]* *\S{0,4} *(?:→|->|=>) *\d/)
 
       def head?(first, rest)
-        return false if rest.size > 1 && [first, *rest].all? { |l| l.text.match?(MEASURED) }
+        return false if alike?(first, rest)
         return !first.text.match?(Text::DATED) if rest.all? { |l| l.text.match?(Text::DATED) }
-        return false if one_of?(first, rest)
         return true if names_both?(first, rest) || over_sides?(first, rest)
         # "A T-shirt at 20 euros: who gets what" over "sewing 0.40", and no label in any of them.
         return true if rest.size > 2 && rest.all? { |l| l.text.match?(Text::NUMBERED) } && !first.text.match?(/\d\s*\z/)
@@ -96,12 +99,17 @@ module Peony
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(Text::LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
       end
 
+      # The first is one of them.
+      def alike?(first, rest) = (rest.size > 1 && [first, *rest].all? { |l| l.text.match?(MEASURED) }) || (!rest.all? { |l| l.text.match?(Text::DATED) } && one_of?(first, rest))
+
       # "Kestrels 412" over "Otters 388", "Week 1 Interviews" over "Week 2 First sketches"
       def one_of?(first, rest)
         all = [first, *rest].map(&:text)
         return true if first.text.match?(/\A\s*First\b/) && rest.any? { |l| l.text.match?(/\A\s*(?:Then|Next|Finally)\b/) }
 
-        all.all?(Text::ROW) || (all.all?(Text::COUNT) && all.map { |line| line[Text::COUNT, 1] }.uniq.one?) || (first.text.match?(Text::COUNTED) && rest.count { |l| l.text.match?(Text::COUNTED) } >= rest.size * 0.7)
+        return true if all.all?(Text::ROW) || (all.all?(Text::COUNT) && all.map { |line| line[Text::COUNT, 1] }.uniq.one?)
+
+        first.text.match?(Text::COUNTED) && rest.count { |l| l.text.match?(Text::COUNTED) } >= rest.size * 0.7
       end
 
       # "The night bus: an honest look" over "Strengths: …" and "Weaknesses: …"

@@ -86,10 +86,17 @@ module Peony
       def blocks_of(run)
         told = Sections.run(run)
         return told if told
-        return [run.drop(1).each_with_object(as(run.first, "paragraph")) { |line, block| block.text += " #{line.text.strip}" }] if wrapped?(run.map(&:text))
+        return [unbroken(run)] if wrapped?(run.map(&:text))
         return listed(run) if list_of_lines?(run)
         return run.flat_map { |line| blocks_of([line]) }.then { |blocks| levels(blocks) } if run.size > 1 && run.any? { |line| line.text.length > UNBROKEN }
 
+        line_by_line(run)
+      end
+
+      # What was broken into lines, as one paragraph.
+      def unbroken(run) = run.drop(1).each_with_object(as(run.first, "paragraph")) { |line, block| block.text += " #{line.text.strip}" }
+
+      def line_by_line(run)
         tops = tops(run)
         run.each_with_index.with_object([]) do |(line, index), blocks|
           if line.text.match?(UNDERLINE) && blocks.last&.type == "paragraph" && index == 1
@@ -111,11 +118,15 @@ module Peony
       # @param lines [Array<String>]
       def wrapped?(lines)
         width = lines.map { |line| line.strip.length }.max
-        return false if lines.size < 2 || !width.between?(NARROWEST, WIDEST) || lines.any? { |line| (line.match?(BULLET) && !line.match?(/\A\d{2,3}\. /)) || line.match?(HASH) || line.match?(/\A\s|[|\t]|\A\z/) }
+        return false if lines.size < 2 || !width.between?(NARROWEST, WIDEST) || lines.any? { |line| marked?(line) }
 
         lines.each_cons(2).all? { |one, two| one.length + two[/\A\S+/].length + 1 > width } && lines.each_cons(2).any? { |one, two| within?(one, two) }
       end
-      NARROWEST, WIDEST = 55, 100
+      NARROWEST = 55
+      WIDEST = 100
+
+      # A line that is no prose: "644. Then came gardening" is.
+      def marked?(line) = (line.match?(BULLET) && !line.match?(/\A\d{2,3}\. /)) || line.match?(HASH) || line.match?(/\A\s|[|\t]|\A\z/)
 
       # "complaints 61 → 70," over "frogs", "44. Mill" over "Lane comes next"
       def within?(one, two) = !one.match?(/[.!?:…]["”’)]?\z/) && (one.end_with?(",") || two.match?(/\A[[:lower:]\d]/) || one.match?(/[.!?] /)) && (one.match?(/[.!?;,] /) || two.match?(/[.!?]/))
@@ -170,7 +181,7 @@ module Peony
         # "1. Barn" over "- free" and "- cold", and again: what has a dash stands below what has a number.
         items = blocks.select(&:item?)
         groups = items.map(&:level).uniq.one? && items.first&.ordered ? items.slice_before(&:ordered).to_a : []
-        groups.each { |_, *below| below.each { |block| block.level += 1 } } if groups.size > 1 && groups.all? { |group| group.size > 1 }
+        groups.each { |group| group.drop(1).each { |block| block.level += 1 } } if groups.size > 1 && groups.all? { |group| group.size > 1 }
         steps = items.map(&:level).uniq.sort
         blocks.each { |block| block.level = steps.index(block.level) if block.item? }
       end

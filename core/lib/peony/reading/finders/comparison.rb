@@ -46,7 +46,8 @@ module Peony
 
           parts = rows.first
           said = parts.map { |s| s.text.match(/\A(?:the |an? )?(?<who>[[:lower:]]+) (?<does>is|are|has|have|costs?|takes?|needs?|lasts?|keeps?) \S/i) }
-          return nil unless parts.size.between?(2, 4) && said.all? && said.map { |m| m[:does] }.uniq.one? && said.map { |m| m[:who] }.uniq.size == parts.size && parts.sum { |s| text.quantities_in(s).size } <= parts.size
+          return nil unless parts.size.between?(2, 4) && said.all? && said.map { |m| m[:does] }.uniq.one? && said.map { |m| m[:who] }.uniq.size == parts.size
+          return nil if parts.sum { |s| text.quantities_in(s).size } > parts.size
 
           @strength = 0.3
           parts.map { |s| portrait([s]) }

@@ -18,6 +18,11 @@ module Peony
         # "At the centre: 'made slowly'", above what lies around it.
         CENTRE = /\A(?:(?:at|in) the (?:very )?(?:centre|center|middle|heart|core)|(?:the )?(?:centre|center|middle|heart|core|hub))\s*[:–—-]\s*(?<words>\S.*)\z/i
 
+        # "In the middle: the pupil", and below it "Around: teachers, parents, friends".
+        AROUND_IT = /\A(?:all )?(?:a?round)(?: (?:it|them|her|him|this))?\s*[:–—-]\s*/i
+        # "Our centre is the pupil; teachers, parents and friends work with her."
+        IS_CENTRE = /\b(?:centre|center|middle|heart|core|hub) (?:is|of [^,;]{3,30} is)\b|\b(?:is|stands|lies|sits) (?:at|in) the (?:very )?(?:centre|center|middle|heart|core)\b/i
+
         def find
           centred || later(strength, 3..) { without_centre(alike).then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
         end
@@ -26,24 +31,24 @@ module Peony
 
         def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(IS_CENTRE) ? items.drop(1) : items
 
-        # "In the middle: the pupil", and below it "Around: teachers, parents, friends".
-        AROUND_IT = /\A(?:all )?(?:a?round)(?: (?:it|them|her|him|this))?\s*[:–—-]\s*/i
-        # "Our centre is the pupil; teachers, parents and friends work with her."
-        IS_CENTRE = /\b(?:centre|center|middle|heart|core|hub) (?:is|of [^,;]{3,30} is)\b|\b(?:is|stands|lies|sits) (?:at|in) the (?:very )?(?:centre|center|middle|heart|core)\b/i
-
         def centred
           middle = nodes.size == 2 && nodes.first.span.text.match(CENTRE)
           lead = middle && nodes.last.span.text[AROUND_IT]
           return around_it(middle, text.span(nodes.last.span.from + lead.length, nodes.last.span.to)) if lead
 
           middle = nodes.size > 3 && nodes.first.children.empty? && nodes.first.span.text.match(CENTRE) or return nil
-          around = nodes.drop(1).map { |n| node_item(n) }
-          finding(0.95, "#{count(around.size, 'thing')} around one in the middle", around).tap { |f| f&.heading = Titles.capital(middle[:words].delete(%("“”)).chomp(".")) }
+          around(middle, nodes.drop(1).map { |n| node_item(n) })
+        end
+
+        def around(middle, items)
+          finding(0.95, "#{count(items.size, 'thing')} around one in the middle", items).tap { |f| f&.heading = Titles.capital(middle[:words].delete(%("“”)).chomp(".")) }
         end
 
         def around_it(middle, span)
           parts = Series.split(span)
-          finding(0.95, "#{count(parts.size, 'thing')} around one in the middle", parts.map { |s| item(s) }).tap { |f| f&.heading = Titles.capital(middle[:words].delete(%("“”)).chomp(".")) } if parts.size > 2
+          return nil if parts.size < 3
+
+          around(middle, parts.map { |s| item(s) })
         end
 
         # Most of what is told of one thing comes back to it.

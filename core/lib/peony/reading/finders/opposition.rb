@@ -10,8 +10,9 @@ module Peony
 
         family "opposition"
 
-        ANSWERS = [/\Ayes\b[,:]|\A(?:the |its )?(?:advantages?|benefits?|upsides?|pros|strong (?:points|sides)|good (?:points|sides|things)|allowed|permitted|for (?:the |it|this)[^,;:]{0,24} speaks?)\b/i,
-                   /\Ano\b[,:]|\A(?:but )?(?:the |its )?(?:disadvantages?|drawbacks?|downsides?|cons|weak (?:points|sides)|bad (?:points|sides|things)|forbidden|not allowed|prohibited|against (?:it|the|this))\b/i].freeze
+        SPEAKS_FOR = "advantages?|benefits?|upsides?|pros|strong (?:points|sides)|good (?:points|sides|things)|allowed|permitted|for (?:the |it|this)[^,;:]{0,24} speaks?"
+        SPEAKS_AGAINST = "disadvantages?|drawbacks?|downsides?|cons|weak (?:points|sides)|bad (?:points|sides|things)|forbidden|not allowed|prohibited|against (?:it|the|this)"
+        ANSWERS = [/\Ayes\b[,:]|\A(?:the |its )?(?:#{SPEAKS_FOR})\b/i, /\Ano\b[,:]|\A(?:but )?(?:the |its )?(?:#{SPEAKS_AGAINST})\b/i].freeze
 
         SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
         BOTH_SIDES = SIDES.to_h { |pair| [pair, /\A#{pair[0]}\b.*\b#{pair[1]}\b/im] }.freeze

@@ -116,8 +116,10 @@ module Peony
 
         # "Some pay and come, some pay and stay away, some come without paying, and some do neither."
         def of_some
-          parts = text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |or )?(?=(?:some|others)\b)/) }.map { |s| text.span(s.from + s.text[/\A[^,;]{0,40}?(?=\bsome\b)/i].to_s.length, s.to) }
-          return nil unless parts.size == 4 && parts.all? { |s| s.text.match?(/\A(?:some|others)\b/i) } && (parts.last.text.match?(/\b(?:neither|none of (?:these|it))\b/) || parts.all? { |s| s.text.match?(/ (?:and|but) /) })
+          parts = text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |or )?(?=(?:some|others)\b)/) }
+          parts = parts.map { |s| text.span(s.from + s.text[/\A[^,;]{0,40}?(?=\bsome\b)/i].to_s.length, s.to) }
+          return nil unless parts.size == 4 && parts.all? { |s| s.text.match?(/\A(?:some|others)\b/i) }
+          return nil unless parts.last.text.match?(/\b(?:neither|none of (?:these|it))\b/) || parts.all? { |s| s.text.match?(/ (?:and|but) /) }
 
           boxed(parts, 0.6)
         end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # The words before a first value and between it and a second that say together that one became the other. Part of {Turned}.
+    module LedOn
+      IN_A_SEASON = "in (?:the )?(?:spring|summer|autumn|winter)"
+      ANY = //
+
+      # What stands before the first value, and what between the two.
+      TURNS = [
+        [/\bold\b/i, /\A[^.!?]{0,60}\bnew\b/], [/\bonce\b/i, /\A[^.!?\d]{0,30}\bis (?:\w+ )?(?:in|at|for)\b/],
+        # "A place costs 310 euros from August. So far it was 275."
+        [ANY, /[.;] (?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took) (?:only )?[£€$]?\z/i],
+        # "In autumn each child finished 2 books a month, in spring 5."
+        [/\b#{IN_A_SEASON}\b[^.;]*\z/i, /\A[^.;\d]{0,30}[,;] (?:and |but )?#{IN_A_SEASON},? (?:it (?:was|is) )?\z/],
+        # "Instead of 14 minutes it takes seven."
+        [/\b(?:instead of|rather than) (?:about |the )?\z/i, /\A(?: [[:alpha:]]+){0,3},? (?:it|we|they|he|she|there|the [[:lower:]]+) [^.;,\d]{0,24}\z/],
+        # "Where we once printed 900 newsletters, 310 are enough."
+        [/\bwhere\b[^.;!?]*\bonce\b/i, /\A(?: [[:alpha:]]+){0,4}, (?:now |today )?\z/],
+        # "We started with 60 members and ended with 145"
+        [/\b(?:started|began|opened|set out) with (?:only |just )?\z/i, /\A[^.!?\d]{0,40}\b(?:ended|finished|closed|left)(?: up)? with \z/],
+        [/\b(?:ago|used to)\b/i, /\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/]
+      ].freeze
+
+      # "Members: +47 (84 to 131)"
+      IN_BRACKETS = [/\([£€$]?\z/, /\A(?: [[:alpha:]]+)? to [£€$]?\z/, /\A[^(;.]{0,14}\)/].freeze
+
+      # "Of 50 | we asked, | 41 had been here before", "when we asked | 50 visitors, | 41 said": nothing became anything.
+      ASKED = [/\A (?:[[:lower:]]+ )?(?:we|they|i) (?:asked|tested|invited|counted),? \z/i, /\A [[:lower:]]+, \z/].freeze
+
+      module_function
+
+      # @param lead [String] what stands before the first value
+      # @param gap [String] what stands between the two
+      # @param behind [String] what follows the second
+      def is?(lead, gap, behind)
+        TURNS.any? { |before, between| lead.match?(before) && gap.match?(between) } || [lead, gap, behind].zip(IN_BRACKETS).all? { |words, pattern| words.match?(pattern) }
+      end
+
+      def asked?(lead, gap) = gap.match?(ASKED[0]) || (gap.match?(ASKED[1]) && lead.match?(/\basked \z/))
+    end
+  end
+end

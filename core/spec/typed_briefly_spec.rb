@@ -21,6 +21,12 @@ RSpec.describe "A few short lines" do
     it("knows what the lines are in #{words.inspect}") { expect(Peony::Notes::Text.read(words).blocks.map(&:type)).to eq(types) }
   end
 
+  it "calls what changed by what both labels name" do
+    { "Old price: 28 euros\nNew price: 41 euros" => "Price", "Members then: 84\nMembers now: 131" => "Members", "Before the new lamps: 11 kilowatts. With them: 4.2." => "Before the new lamps" }.each do |words, name|
+      expect(titles("change", words)).to eq([name])
+    end
+  end
+
   it "puts what has a dash below what has a number" do
     blocks = Peony::Notes::Text.read("1. Barn\n- free\n- cold\n2. Hall\n- 200 euros\n- warm").blocks
     expect(blocks.map { |b| [b.text, b.level] }).to eq([["Barn", 0], ["free", 1], ["cold", 1], ["Hall", 0], ["200 euros", 1], ["warm", 1]])

@@ -63,16 +63,26 @@ module Peony
 
       # "kinds of butterfly", where both entries end with the same words
       def counted(text, entries, one)
-        return "" unless one.said
+        told = both_name(text, entries)
+        return told if told && !(one.said && Units.counted?(one.unit))
+        return "" unless one.said && Units.counted?(one.unit)
 
         behind = entries.map { |e| text.string[text.quantities_in(e.span).first.to...e.span.to].to_s[/\A [^,;:.()]{3,40}/].to_s.strip }.uniq
-        behind.one? && behind.first.include?(" ") && Units.counted?(one.unit) ? behind.first : one.unit
+        behind.one? && behind.first.include?(" ") ? behind.first : one.unit
+      end
+
+      # "Old price" and "new price", "members then" and "members now": what both labels name.
+      # @return [String, nil]
+      def both_name(text, entries)
+        names = entries.map { |e| e.span.text[/\A[^:]+(?=:)/].to_s.downcase.sub(WHEN, "") }.uniq
+        text.string[entries[0].span.from, 60][/#{Regexp.escape(names.first)}/i] if names.one? && names.first.match?(/[[:alpha:]]{3}/)
       end
 
       PERIOD = "(?:year|season|month|week|term)"
       THEN = "(?:before|without)(?: the [[:lower:] ]{2,24})?|then|once|old(?: [[:lower:]]+)?|formerly|last #{PERIOD}|[[:alpha:] ]{3,24} (?:then|before|earlier|last #{PERIOD})".freeze
       SINCE = "(?:after|since|with|behind)(?: (?:it|them|that|this))?|afterwards|now|today|new(?: [[:lower:]]+)?|this #{PERIOD}|" \
               "[[:alpha:] ]{3,24} (?:now|today|after|afterwards|this #{PERIOD})".freeze
+      WHEN = /\A(?:old|new|last #{PERIOD}|this #{PERIOD}) | (?:then|now|before|after|earlier|today|last #{PERIOD}|this #{PERIOD})\z/
       LABELS = [THEN, SINCE].map { |words| /\A(?:#{words})(?:: |\z)/i }.freeze
 
       # @return [Array<Quantity>] the two that are told, or none

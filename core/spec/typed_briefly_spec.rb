@@ -22,7 +22,8 @@ RSpec.describe "A few short lines" do
   end
 
   it "calls what changed by what both labels name" do
-    { "Old price: 28 euros\nNew price: 41 euros" => "Price", "Members then: 84\nMembers now: 131" => "Members", "Before the new lamps: 11 kilowatts. With them: 4.2." => "Before the new lamps" }.each do |words, name|
+    { "Old price: 28 euros\nNew price: 41 euros" => "Price", "Members then: 84\nMembers now: 131" => "Members",
+      "Before the new lamps: 11 kilowatts. With them: 4.2." => "Before the new lamps" }.each do |words, name|
       expect(titles("change", words)).to eq([name])
     end
   end

@@ -116,6 +116,11 @@ RSpec.describe "Further turns of phrase for one thing" do
     }
   end
 
+  it "asks the first question of all, where yes and no stand below it" do
+    words = "Do you eat nuts?\n- Yes: nut bread\n- No: do you like it dark?\n  - Yes: rye\n  - No: spelt"
+    expect(titles("decision", words)).to eq(["Do you eat nuts?", "Nut bread", "Do you like it dark?", "Rye", "Spelt"])
+  end
+
   it "takes two lists under two heads for no share of one another" do
     expect(found("ratio", "## Seagull\n- 64 beds\n- by the harbour\n\n## Heather House\n- 18 beds\n- on the moor")).to be_nil
   end

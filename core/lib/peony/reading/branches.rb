@@ -68,7 +68,14 @@ module Peony
       attr_reader :text
 
       def entries? = text.tree.size >= 2
-      def units = entries? ? text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] } : text.sentences
+      def units = entries? ? [*asked_above, *text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] }] : text.sentences
+
+      # "Do you eat nuts?" above "Yes: nut bread" and "No: do you like it dark?": the first question of all.
+      def asked_above
+        return [] unless text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) }
+
+        text.sentences.select { |s| s.to <= text.tree.first.span.from && s.text.end_with?("?") }.last(1)
+      end
 
       # "No: no.": the second is what comes of the first.
       def answered(parts)

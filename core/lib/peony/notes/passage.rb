@@ -16,6 +16,7 @@ module Peony
       # Two spaces behind a full stop, or what a justified page leaves between words: read as one.
       SPACES = /[ \t\u00a0\u2009\u202f]{2,}/
       # "40\u00a0%": a space that does not break is one all the same, but for "1\u00a0200".
+      ODD = ["\u00a0", "\u2009", "\u202f"].freeze
       UNBROKEN = /(?<!\d)[\u00a0\u202f]|[\u00a0\u202f](?!\d)/
 
       attr_reader :heading, :blocks, :text, :stretches
@@ -69,8 +70,9 @@ module Peony
       # @param words [String]
       # @return [Array(String, Array<Array(Integer, Integer)>)] with one space for each run of them, and where some were left out; nil where none were
       def squeezed(words)
-        words = words.gsub(UNBROKEN, " ") if words.match?(UNBROKEN)
-        return [words, nil] unless words.match?(SPACES)
+        odd = !words.ascii_only? && ODD.any? { |space| words.include?(space) }
+        words = words.gsub(UNBROKEN, " ") if odd
+        return [words, nil] unless (odd || words.include?("  ") || words.include?("\t")) && words.match?(SPACES)
 
         left = 0
         cuts = []

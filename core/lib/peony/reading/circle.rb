@@ -28,10 +28,13 @@ module Peony
         body = Series.after_colon(sentence)
         parts = Series.split(body || sentence)
         return nil unless parts.size.between?(3, 9) && parts.all? { |s| s.text.split.size < 8 && !s.text.include?(" and ") }
-        return parts[0..-2] if parts.size > 3 && (Series.once_more?([parts.first, parts.last]) || Series.words(parts.first) == Series.words(parts.last))
+        return parts[0..-2] if parts.size > 3 && back?(parts)
 
         parts if body ? text.string[sentence.from...body.from].match?(ENDLESS) : false
       end
+      # The last says the first once more; less than that is not enough to go round: "fares went up → ... → fares have to go up" is a cause.
+      def back?(parts) = Series.once_more?([parts.first, parts.last]) || Series.words(parts.first) == Series.words(parts.last)
+
       ENDLESS = /\b(?:follow(?:s|ing)? (?:each other|one another) (?:for ever|endlessly|round|always)|never ends?|without (?:an )?end|endless(?:ly)?|round and round|over and over)\b/i
 
       CAUSED = [/\A(?:because|when|if|since|as|whenever) (?<why>[^,]+), (?<so>.+)\z/i, /\A(?<why>[^,]+), (?:and )?so (?<so>.+)\z/i, /\A(?<so>[^,]+) because (?<why>.+)\z/i].freeze
@@ -60,7 +63,7 @@ module Peony
       # "Plan → try → look → change → plan"
       def arrows(sentence)
         parts = sentence.text.scan(Series::ARROW).size > 2 ? Sentences.clauses(sentence, Series::ARROW) : []
-        parts[0..-2] if parts.size > 3 && (Series.once_more?(parts) || Series.words(parts.first) == Series.words(parts.last))
+        parts[0..-2] if parts.size > 3 && back?(parts)
       end
 
       # "No guests, no money; no money, no paint; no paint, no guests."

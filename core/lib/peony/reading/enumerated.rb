@@ -14,7 +14,7 @@ module Peony
       def in(string)
         return [] unless string.match?(/\d\)/)
 
-        runs = FourDigits.matches(string, NUMBER).slice_before { |m| m[:n] == "1" }
+        runs = Moments.matches(string, NUMBER).slice_before { |m| m[:n] == "1" }
         runs.map { |run| in_order(run) }.find { |run| run.size >= LEAST } || []
       end
 

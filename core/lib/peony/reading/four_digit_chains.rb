@@ -18,7 +18,7 @@ module Peony
       # @param found [Array<Range>] where four digits count for other reasons
       # @return [Array<Range>] where they count as those beside them do
       def amounts(string, found)
-        FourDigits.matches(string, /[^\n.!?]+(?:[.,]\d[^\n.!?]*)*/).flat_map { |m| m[0].scan(/\d+/).size < 3 ? [] : chain(parts(string, m.begin(0), m[0], found)) }
+        Moments.matches(string, /[^\n.!?]+(?:[.,]\d[^\n.!?]*)*/).flat_map { |m| m[0].scan(/\d+/).size < 3 ? [] : chain(parts(string, m.begin(0), m[0], found)) }
       end
 
       def chain(parts)
@@ -40,7 +40,7 @@ module Peony
         sentence.split(/(#{PARTED})/).filter_map do |words|
           start = at
           at += words.length
-          numbers = FourDigits.matches(words, NUMBER)
+          numbers = Moments.matches(words, NUMBER)
           next unless numbers.one? && words.match?(/[[:alpha:]]{2}/)
 
           part(string, from, start...at, numbers.first, counted, found)

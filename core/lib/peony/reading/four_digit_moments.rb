@@ -46,7 +46,7 @@ module Peony
 
       # Rows of years and numbers; "1914 - 1918" is a span of years.
       def lines(string)
-        rows = FourDigits.matches(string, LINES)
+        rows = Moments.matches(string, LINES)
         years, numbers = %i[year n].map { |name| rows.map { |m| m[name].to_i } }
         spans = years.zip(numbers).all? { |a, b| a < b } && numbers.zip(years.drop(1)).all? { |b, a| a.nil? || b <= a }
         rows.size < 2 || spans ? [] : rows.map { |m| m.begin(:n)...m.end(:n) }

@@ -47,7 +47,7 @@ module Peony
       end
 
       def doers(string)
-        row = FourDigits.matches(string, DOERS).map { |m| slot(m, "", label: "") }
+        row = Moments.matches(string, DOERS).map { |m| slot(m, "", label: "") }
         row.size > 2 && fewer?(row) ? row.reject(&:sure).map(&:place) : []
       end
 
@@ -57,7 +57,7 @@ module Peony
       def in_rows(string, found, headed)
         return [] if found.all?(&:sure)
 
-        ends = FourDigits.matches(string, /[.!?]\s|\n/).map { |m| m.begin(0) }
+        ends = Moments.matches(string, /[.!?]\s|\n/).map { |m| m.begin(0) }
         at = ->(place) { ends.bsearch_index { |stop| stop >= place.begin } || ends.size }
         found.each { |s| s.sentence = at.call(s.place) }
         counted = FourDigits.places(string, FourDigits::COUNTED).group_by(&at).transform_values { |places| places.map { |place| FourDigits.value(string, place) } }
@@ -69,7 +69,7 @@ module Peony
       end
 
       def lines(string, pattern, headed)
-        row = FourDigits.matches(string, pattern).filter_map do |m|
+        row = Moments.matches(string, pattern).filter_map do |m|
           slot(m, "") unless m[:label].match?(OF_A_YEAR) || m[:label].match?(/(?:\A|\s)#{Dates::MONTH}\z/)
         end
         row.size < 2 || (headed != :counts && row.count(&:sure) < row.count(&:recent?)) ? [] : told(row, [], headed)
@@ -115,7 +115,7 @@ module Peony
       def round?(values) = values.size >= 3 && values.sort != values && values.all? { |v| (v % 10).zero? && v >= 1000 }
 
       def slots(string)
-        FourDigits.matches(string, SLOT).filter_map do |m|
+        Moments.matches(string, SLOT).filter_map do |m|
           lead = string[[0, m.begin(:label) - 24].max...m.end(:label)][/[^\n,;:.(]*\z/]
           next if m[:sep] == " " && lead.match?(NUMBERED)
           next if (lead.match?(OF_A_YEAR) && !lead.match?(DONE)) || (m[:sep] == " " && m[:label].match?(MONTH) && lead.match?(/\d/))

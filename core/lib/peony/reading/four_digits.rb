@@ -99,9 +99,7 @@ module Peony
 
       def value(string, place) = Numbers.digits(string[place])
 
-      def places(string, pattern) = matches(string, pattern).map { |m| m.begin(:n)...m.end(:n) }
-
-      def matches(string, pattern) = string.to_enum(:scan, pattern).map { Regexp.last_match }
+      def places(string, pattern) = Moments.matches(string, pattern).map { |m| m.begin(:n)...m.end(:n) }
     end
   end
 end

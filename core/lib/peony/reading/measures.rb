@@ -127,7 +127,7 @@ module Peony
       end
 
       def breaks(gap)
-        going_on, others = FourDigits.matches(gap, BREAK).partition { |match| gap[match.end(0)..].match?(GOES_ON) }
+        going_on, others = Moments.matches(gap, BREAK).partition { |match| gap[match.end(0)..].match?(GOES_ON) }
         # "can we bring the dog 150, who pays for all this 9": there is no other.
         others.empty? ? going_on : others
       end

@@ -122,18 +122,21 @@ module Peony
       def came_of(text)
         text.sentences.filter_map do |s|
           a, b, more = text.quantities_in(s)
-          next unless b && more.nil? && a.said && Units.counted?(a.unit) && !b.said && b.value < a.value && b.value.positive?
+          next unless more.nil? && some?(a, b) && !b.said
 
           sent = text.string[s.from...a.from].match?(/\A(?:we|they|i|she|he|the [[:lower:]]+) (?:sowed|planted|sent|asked|invited|tested|tried|printed|wrote to|rang|put out|laid) (?:out )?\z/i)
           Ratio.new(part: b, whole: a, goal: false) if sent && text.string[a.to...b.from].match?(/\A [[:lower:]]+,? (?:and|but)(?: only| just)? \z/) && text.tokens_after(b.to, 1).first&.finite?
         end
       end
 
+      # Whether the second can be some of those that the first counts.
+      def some?(one, two) = one && two && one.said && Units.counted?(one.unit) && two.value < one.value && two.value.positive?
+
       # "There are fifteen streets in our quarter; only two have trees."
       def only_some(text)
         text.sentences.filter_map do |s|
           a, b, more = text.quantities_in(s)
-          next unless b && more.nil? && a.said && Units.counted?(a.unit) && !b.said && b.value < a.value && b.value.positive?
+          next unless more.nil? && some?(a, b) && !b.said
 
           Ratio.new(part: b, whole: a, goal: false) if text.string[a.to...b.from].match?(/\A [^.;\d]{3,60}; (?:but )?(?:only|just) \z/)
         end
@@ -144,7 +147,7 @@ module Peony
         text.sentences.each_cons(2).filter_map do |before, after|
           a, other = text.quantities_in(before)
           b, more = text.quantities_in(after)
-          next unless a && b && other.nil? && more.nil? && a.said && Units.counted?(a.unit) && b.value < a.value && b.value.positive?
+          next unless other.nil? && more.nil? && some?(a, b)
 
           # "80 families were written to. 62 have answered."
           told = before.text.match?(/\b(?:were|was|been) (?:asked|invited|written to|rung|sent|tested|sown|planted)\b/) && b.from == after.from && !b.said

@@ -13,10 +13,10 @@ module Peony
       # @param string [String]
       # @yield [match, value] each such number
       def each(string)
-        FourDigits.matches(string, THOUSANDS).each { |m| yield m, Numbers.digits(m[0]) unless label?(string, m) } if string.match?(/\d \d{3}/)
+        Moments.matches(string, THOUSANDS).each { |m| yield m, Numbers.digits(m[0]) unless label?(string, m) } if string.match?(/\d \d{3}/)
         return unless string.include?("/")
 
-        FourDigits.matches(string, HALVES).each do |m|
+        Moments.matches(string, HALVES).each do |m|
           next if m[:part].to_i >= m[:of].to_i || !(m[:whole] || measure?(string[m.end(0), 16]))
 
           yield m, (m[:whole].to_i + m[:part].to_f.fdiv(m[:of].to_i)).round(2)

@@ -18,9 +18,10 @@ module Peony
 
       # "1 egg", "2 caterpillar", "3 chrysalis", "4 butterfly"
       def numbered?(run)
-        numbers = run.map { |l| l.text[/\A\s*(\d{1,2})\s+(?=[[:alpha:]])/, 1]&.to_i }
+        numbers = run.map { |l| l.text[NUMBER, 1]&.to_i }
         run.size > 3 && numbers == (1..run.size).to_a
       end
+      NUMBER = /\A\s*(\d{1,2})\s+(?=[[:alpha:]])/
 
       # Lines that have a label, an arrow or a number in nearly every one.
       def rows?(lines) = [Text::LABELLED, Text::LEADS_TO].any? { |led| most?(lines, led) } || (lines.size > 2 && most?(lines, Text::NUMBERED))
@@ -73,7 +74,7 @@ module Peony
           next Text.block("heading", line, line.text[/\A\s*/].length, level: 2) if heading && index.zero?
           next Text.block("paragraph", line, line.text[/\A\s*/].length) if index.zero? && frames?(first, rest)
 
-          Text.block("item", line, line.text[counted ? /#{COUNTS}|\A\s*\d{1,2}\s+(?=[[:alpha:]])/o : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
+          Text.block("item", line, line.text[counted ? LED_BY_NUMBER : /\A\s*/].length, level: line.text[/\A\s*/].gsub("\t", "    ").length, ordered: counted || nil)
         end
         Text.levels(blocks)
       end
@@ -83,6 +84,7 @@ module Peony
 
       # "1 – Cook it twice", "2 – Weigh everything"
       COUNTS = /\A\s*(\d{1,2})\s?(?::|[–—-])\s+(?=[[:alpha:]])/
+      LED_BY_NUMBER = Regexp.union(COUNTS, NUMBER)
       def counted?(lines) = numbered?(lines) || (lines.size > 2 && lines.map { |l| l.text[COUNTS, 1].to_i } == (1..lines.size).to_a)
 
       # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"

@@ -66,7 +66,7 @@ module Peony
       LABELLED = /\A\s*(?=\S)(?:[^.:–—]|(?<=\d) ?[.:–](?= ?\d)|(?<=\bc|ca)\.){1,40}(?::|\s[–—-])\s+\S/
       # "during break → the school"
       LEADS_TO = /\A[^→⟶]*\S\s*(?:→|⟶|->|=>)\s*\S/
-      DATED = /\A\s*(?:\d|(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)\b\.?|(?:Mon|Tues?|Wed|Thu|Thurs|Fri|Sat|Sun)\b|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b)(?![[:alpha:]]))/
+      DATED = /\A\s*(?:\d|(?:#{Reading::Dates::MONTH}|#{Reading::Dates::SHORT_DAY}|#{Reading::Dates::DAY})(?![[:alpha:]]))/
       # A name and its number, and nothing else.
       ROW = /\A\s*[^\d:]{2,40}\s[£€$]?\d[\d,.]*\s?[%°£€$[:alpha:]]{0,3}\s*\z/
       # "Autumn term 184 children" over "Spring term 201 children": the same is counted in each.

@@ -32,6 +32,7 @@ module Peony
 
         parts if body ? text.string[sentence.from...body.from].match?(ENDLESS) : false
       end
+
       # The last says the first once more; less than that is not enough to go round: "fares went up → ... → fares have to go up" is a cause.
       def back?(parts) = Series.once_more?([parts.first, parts.last]) || Series.words(parts.first) == Series.words(parts.last)
 

@@ -59,6 +59,11 @@ RSpec.describe "Numbers in a row" do
     expect(read("Our five stations took 190 calls. Ternby answered 61 of those; Lower Osk had 34, Brool 17, Varn 48 and Hessock 22.").queries.size).to eq(1)
   end
 
+  it "takes what a month brought for no year of the next" do
+    expect(found("trend", "The ferry carried 1100 people in April. By May it was 1420. June brought 1650, and July 2010.").items.map(&:value)).to eq([1100, 1420, 1650, 2010])
+    expect(read("The bridge opened in June 1950, and July 2010 brought the second.").quantities).to eq([])
+  end
+
   it "leaves years what they are, also beside numbers" do
     { "1702 first wool fair; 1745 tolls doubled; 1746 fair moves across the river; 1811 bridge." => %w[1702 1745 1746 1811],
       "# Old houses of Hagg\n\n- Church: 1850\n- Mill: 1820\n- Hall: 1900" => %w[1820 1850 1900],

@@ -16,11 +16,13 @@ module Peony
         /#{NO_YEAR}#{N}(?= #{WHEN}\b)/,
         # "2021 1200, 2022 1350", "by 2010 1500", "2021 saw 1200"
         /(?:(?<=[,:;] |\n|\A)|(?<=and |[Bb]y |[Ii]n ))#{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)\n]|\z| and\b)/,
-        /\b#{Dates::YEAR} (?:saw|had|brought|counted|made|gave) #{MORE}#{N}/,
+        /\b(?:#{Dates::YEAR}|#{Dates::MONTH}) (?:saw|had|brought|counted|made|gave) #{MORE}#{N}/,
         # "in the second 1350", "in its third year 1500", "two years ago 1350"
         /\b(?:in|at|on) #{THE} #{NTH}(?: (?:year|term|season|week|month|round|quarter))?,? (?:it was )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
         /\bthe #{NTH} (?:(?:had|was|saw|brought) )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
         /\b(?:one|two|three|four|five|six|ten|\d+) (?:years?|months?|weeks?|days?) (?:ago|later|on|before),? (?:(?:it|there) (?:was|were) )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
+        # "June brought 1650, and July 2010"
+        /\b#{Dates::MONTH} (?:brought|had|saw|gave|was) #{MORE}\d[\d,]*(?: [a-z]+)?,? (?:and )?#{Dates::MONTH} #{N}(?=[.,;)]|\z)/,
         /\b(?:the most|the fewest|only) #{FourDigits::THINGS}: #{N}/
       ].freeze
 

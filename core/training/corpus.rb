@@ -33,6 +33,10 @@ module Corpus
   # @return [Array<Passage>]
   def documents = read(File.join(__dir__, "documents.txt"))
 
+  # One thing said in many turns of phrase, a sentence or two each.
+  # @return [Array<Passage>]
+  def turns = read(File.join(__dir__, "turns.txt"))
+
   # Passages that no fit has seen and no finder was mended on. They go to passages/ once others take their place.
   # @return [Array<Passage>]
   def held = read(File.join(__dir__, "held.txt"))

@@ -1,13 +1,15 @@
 # frozen_string_literal: true
 
-# Fits the weights of the reading on the passages beside it and writes assets/reading/weights.json.
+# Fits the weights of the reading on the passages beside it and writes assets/reading/weights.json and network.bin.
 #   ruby training/fit.rb            fits on all passages
+#   ruby training/fit.rb --order    fits only what puts the families in order, for items that are as they were
 #   ruby training/fit.rb --check    also prints how well five fits on four fifths do on the fifth that each has not seen
 #   ruby training/fit.rb --held     fits nothing; prints how the weights that are there do on the passages that were held out
 require_relative "../lib/peony"
 require_relative "corpus"
 require_relative "labels"
 require_relative "regression"
+require_relative "network"
 require_relative "judge"
 
 FAMILIES = [*Peony::Reading::Finder.members.keys, Peony::Reading::Scorer::NONE].freeze
@@ -60,23 +62,25 @@ def name_choices(passages)
   end
 end
 
+# How likely each of the right families should be: the best before the others.
+def target(names)
+  return { names.first => 1.0 } if names.one?
+
+  names.each_with_index.to_h { |name, i| [name, i.zero? ? BEST : (1 - BEST) / (names.size - 1)] }
+end
+BEST = 0.7
+
+# @return [Array(Hash{String => Float}, Hash{String => Float}, Hash{String => Float})] for each passage all signs, those of its words alone, and how likely the families should be
 def family_rows(passages)
   passages.map do |passage|
     text = text_of(passage)
-    found = Peony::Reading::Finder.members.values.filter_map { |finder| finder.new(text).find }
-    names = passage.families
-    target = names.each_with_index.to_h do |name, i|
-      [name, if i.zero?
-               names.size > 1 ? 0.7 : 1.0
-             else
-               0.3 / (names.size - 1)
-             end]
-    end
-    [Peony::Reading::Signs.of(text, found).reject { |_, v| v.zero? }.transform_keys(&:to_s), target, passage]
+    words = Peony::Reading::Signs.words(text)
+    all = words.merge(Peony::Reading::Signs.found(text, Peony::Reading::Finder.members.values.filter_map { |finder| finder.new(text).find }))
+    [*[all, words].map { |signs| signs.reject { |_, v| v.zero? }.transform_keys(&:to_s) }, target(passage.families)]
   end
 end
 
-PENALTY = 0.012
+PENALTY = 0.003
 SEAMS_PENALTY = 0.03
 STRAYS_PENALTY = 0.02
 NAMES_PENALTY = 0.0024
@@ -90,9 +94,14 @@ def brief(weights) = weights.transform_values { |v| v.round(4) }.reject { |_, v|
 
 def binary(rows, penalty) = brief(Regression.binary(rows, penalty: penalty))
 
-def families(passages)
-  Regression.multinomial(family_rows(passages), FAMILIES, penalty: PENALTY)
-            .transform_values { |list| brief(list) }
+# What puts the families in order.
+def order(known, passages)
+  rows = family_rows(passages + Corpus.turns)
+  fitted = timed("families") { Regression.multinomial(rows.map { |all, _, wanted| [all, wanted] }, FAMILIES, penalty: PENALTY) }
+  store(known.merge("families" => fitted.transform_values { |list| brief(list) }))
+  signs, layers = timed("network") { Network.fit(rows.map { |_, words, wanted| [words, wanted] }, FAMILIES) }
+  File.binwrite(Peony::Reading::Network::PATH, Peony::Reading::Network.pack(signs, FAMILIES, layers))
+  Peony::Reading::Network.instance_variable_set(:@loaded, nil)
 end
 
 # What comes first is seen by what comes after it: seams part the sentences, strays choose among the parts, names are given to them, finders make items of them.
@@ -102,7 +111,7 @@ def fit(passages)
   store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages), STRAYS_PENALTY) }))
   store(known = known.merge("titles" => timed("titles") { brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY)) }))
   store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.map(&:text))))
-  store(known.merge("families" => timed("families") { families(passages) }))
+  order(known, passages)
 end
 
 def timed(name)
@@ -125,4 +134,4 @@ end
 
 passages = Corpus.all + Corpus.documents
 check(passages) if ARGV.include?("--check")
-fit(passages)
+ARGV.include?("--order") ? order(Peony::Reading::Weights.all, passages) : fit(passages)

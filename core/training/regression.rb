@@ -18,20 +18,21 @@ module Regression
   # @return [Hash{String => Hash{String => Float}}] for each name its weights by sign
   def multinomial(rows, names, penalty:)
     signs, scale, x = matrix(rows.map(&:first))
-    wanted = Numo::DFloat[*rows.map { |_, target| names.map { |n| target[n] || 0.0 } }]
+    # Turned round once, not at every step.
+    turned = x.transpose.dup
+    wanted = Numo::DFloat[*names.map { |n| rows.map { |_, target| target[n] || 0.0 } }]
     free = signs.index("bias")
-    weights = minimum(signs.size * names.size) do |flat|
-      w = flat.reshape(signs.size, names.size)
-      scores = x.dot(w)
-      raised = Numo::NMath.exp(scores - scores.max(axis: 1, keepdims: true))
-      sums = raised.sum(axis: 1, keepdims: true)
-      likely = raised / sums
+    weights = minimum(names.size * signs.size) do |flat|
+      w = flat.reshape(names.size, signs.size)
+      scores = w.dot(turned)
+      raised = Numo::NMath.exp(scores - scores.max(axis: 0, keepdims: true))
+      likely = raised / raised.sum(axis: 0, keepdims: true)
       loss = -(wanted * Numo::NMath.log(likely + 1e-12)).sum / rows.size
       held = w.dup
-      held[free, true] = 0 if free
-      [loss + (0.5 * penalty * (held**2).sum), (x.transpose.dot(likely - wanted) / rows.size) + (penalty * held)]
-    end.reshape(signs.size, names.size)
-    names.each_with_index.to_h { |n, c| [n, signs.each_with_index.to_h { |s, j| [s, weights[j, c] / scale[j]] }] }
+      held[true, free] = 0 if free
+      [loss + (0.5 * penalty * (held**2).sum), ((likely - wanted).dot(x) / rows.size) + (penalty * held)]
+    end.reshape(names.size, signs.size).to_a
+    names.zip(weights).to_h { |n, own| [n, signs.each_with_index.to_h { |s, j| [s, own[j] / scale[j]] }] }
   end
 
   # Weights by which one of several is chosen: the right ones of a choice together are to be as likely as can be (a conditional logit).

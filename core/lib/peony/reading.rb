@@ -42,7 +42,7 @@ module Peony
     def as(passage, family)
       [passage, LineByLine.running(passage)].compact.lazy.filter_map do |way|
         finder = Finder.members.fetch(family).new(Text.new(way))
-        (finder.find || finder.closer)&.then { |finding| finding.named unless finding.short? }
+        (finder.find || finder.again)&.then { |finding| finding.named unless finding.short? }
       end.first
     end
 

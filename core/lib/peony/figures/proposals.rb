@@ -9,7 +9,7 @@ module Peony
       COUSINS = 4
       ALIKE = 2
       # How likely a family must be beside the best to stand among the first six.
-      BESIDE = 0.2
+      BESIDE = 0.05
       # Forms that live from their icons.
       BY_SIGHT = %w[tiles].freeze
       # Families whose items are things.

@@ -18,10 +18,21 @@ module Peony
 
       # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
       def of_counts
+        return classed if classed
+
         portions = text.measures.select { |m| m.unit == "parts" }
         return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2
 
         text.totals.map { |total| counts(total) }.max_by(&:size) || with_last || with_rest || of_one_unit
+      end
+
+      # "Under 18: 14", "18 to 40: 36", "Over 40: 61": each is called by what tells it from the others.
+      def classed
+        list = text.measures
+        return nil unless text.classes.size > 2 && text.classes.size == list.size
+
+        @open = 0.1
+        text.classes.zip(list).map { |range, m| part(text.string[range], "", m.quantity, [text.span(range.begin, m.quantity.to)]) }
       end
 
       # "Where the hour goes: 24 minutes talk, 19 minutes practice …": all that is counted, where the words speak of shares and name no whole.

@@ -63,6 +63,8 @@ module Peony
         %r{\b(\d{1,2})/(\d{1,2})/(#{YEAR})\b} => [:day, :year, ->(m) { (m[2].to_i > 12 ? [m[1], m[2]] : [m[2], m[1]]).then { |month, day| month.to_i.between?(1, 12) ? ordinal(m[3], month.to_i, day) : nil } }],
         # "1921–1934", at the beginning of a line
         /(?:(?<=\A)|(?<=\n))(#{YEAR}) ?[–-] ?#{YEAR}\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
+        # "2019/20", a school year or a season
+        %r{(?<![\d/])(#{YEAR})/(\d\d)(?![\d/]|,\d)} => [:year, :year, ->(m) { (m[1].to_i + 1) % 100 == m[2].to_i ? m[1].to_f : nil }],
         # "1962–65"
         /\b(?:(?:[Ii]n|[Ff]rom|[Bb]etween|[Uu]ntil) )?(#{YEAR})[–-]\d\d\b(?![\d,.]*\d| ?%)/ => [:year, :year, ->(m) { m[1].to_f }],
         # "Since 2019 trams run all night": no 2,019 of them.
@@ -179,6 +181,7 @@ module Peony
         return string.scan(pattern).then { |rows| rows.size >= 3 && rows.any?(&:last) } if where == :lines
         return rising?(string.scan(pattern).map { |hour, minute| "#{hour}.#{minute}".to_f }) if where == :rising
         return string.match?(HOURS) if where == :hours
+        return taken.count { |t| t.kind == :day } >= 2 if where == :days
 
         taken.count { |t| t.kind == kind && (kind != :month || t.sort < 13) } >= (where == :beside ? 1 : 2)
       end

@@ -7,7 +7,7 @@ module Peony
       FAMILIES = { "parts" => :parts, "ranking" => :ranking, "trend" => :trend, "funnel" => :funnel, "overlap" => :overlap, "headline" => :rates, "comparison" => :comparison }.freeze
       LIKELY = 3
       # What a family that is hardly likely would show follows from nothing that was meant.
-      SURE = 0.12
+      SURE = 0.05
       # Families in which two numbers of one kind are one that changed.
       CHANGING = %w[change comparison headline opposition ratio].freeze
 
@@ -22,7 +22,7 @@ module Peony
         [*ratios(text), *(changes(text) if changing?(findings)), *by_family]
       end
 
-      def changing?(findings) = findings.any? && (CHANGING.include?(findings.first.family) || findings.first(LIKELY).any? { |f| f.family == "change" && f.fit >= 0.25 })
+      def changing?(findings) = findings.any? && (CHANGING.include?(findings.first.family) || findings.first(LIKELY).any? { |f| f.family == "change" && f.fit >= 0.1 })
 
       # The share, and for a goal what is still missing.
       def ratios(text)

@@ -7,6 +7,7 @@ module Peony
       extend Registry
       include SideBySide
       include MeasureNames
+      include Plainly
 
       members_in "reading/finders"
 
@@ -44,6 +45,9 @@ module Peony
       # Another look at what is very likely this family: see {SecondLook}.
       # @return [Finding, nil]
       def closer = nil
+
+      # @return [Finding, nil] what there is of this family where it was not seen at first: with less to go by, and at last as the words come
+      def again = closer || plainly
 
       # "Nearly 9,000 people opened it": how exactly goes with the number.
       ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i

@@ -25,6 +25,11 @@ module Peony
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
 
+      # "What we spent" above "Staff: 38,000": money, in whatever coin.
+      MONEY = /\b(?:(?:we|they|it|was|money) spent|spending|expenses|expenditure|outgoings|what (?:it|that|everything) costs?|(?:the|our) (?:budget|costs)|where (?:the|our) money (?:goes|went|comes|came))\b/i
+
+      SO_LONG = /\b(?:\d+|#{Numbers::WORD}) (?:#{TIME.join('|')})\b/i
+
       # "Price of a loaf: 2.80" below "bakers: 4"
       MEASURED_HERE = /\A(?:the |our )?(?:[[:lower:]]+ )?(?:price|cost|fee|fare|wage|rent|length|height|width|depth|weight|temperature|speed|distance|age|size)(?: (?:of|per|for|a) [^:]*)?:/i
 
@@ -123,15 +128,21 @@ module Peony
       end
 
       def in_entry(quantity, last, entry)
-        label = text.string[entry.span.from...quantity.from]
+        label = label(entry, quantity)
         head = by_head(label)
         return head if head
+        return "" if spent?
         return header[:named].to_s if measured_otherwise?(entry, label, last)
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
         said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
         header[:named] || times(entry) || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
       end
+
+      # "Below 20 euros | 310": not euros.
+      def label(entry, quantity) = text.classes.any? { |range| range.cover?(entry.span.from) } ? "" : text.string[entry.span.from...quantity.from]
+
+      def spent? = text.passage.heading.to_s.match?(MONEY) && @said.none? { |q| Units.counted?(q.unit) }
 
       # "10 / 14": what either is stands in the heading. "Price of a loaf: 2.80" below "bakers: 4"
       def measured_otherwise?(entry, label, last) = entry.span.text.match?(Finders::Relation::TWO) || (label.match?(MEASURED_HERE) && !(last && last.from >= entry.span.from))
@@ -144,7 +155,13 @@ module Peony
       end
 
       # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.
-      def inherited_label(last) = last && Units.counted?(last.unit) && text.entries.any? { |e| e.span.from <= last.from && last.to <= e.span.to } ? last.unit : nil
+      def inherited_label(last) = last && !own_labels? && Units.counted?(last.unit) && text.entries.any? { |e| e.span.from <= last.from && last.to <= e.span.to } ? last.unit : nil
+
+      # "Parents 31", "Pupils 12", "The fire brigade 4": each row counts what it is called.
+      def own_labels?
+        @own_labels = text.entries.filter_map { |e| plural_in(e.span.text[/\A[^\d]*/]) }.uniq.size > 2 if @own_labels.nil?
+        @own_labels
+      end
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
@@ -158,7 +175,8 @@ module Peony
 
       def passing?(quantity) = self.class.passing?(text, quantity)
 
-      def plural_in(label) = Tokens.of(label).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
+      # "Still there after six months | 147": not months.
+      def plural_in(label) = Tokens.of(label.gsub(SO_LONG, "")).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?

@@ -6,7 +6,7 @@ module Peony
     module HandedPlurals
       BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
       MONTHS = %w[months years weeks days nights hours minutes seconds].freeze
-      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|,? by ([[:lower:]]{3,}s)(?:\.|\z)|\b(?:in|counted in|of)\s+([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|,? by ([[:lower:]]{3,}s)(?:\.|\z)|\b(?:in|counted in|of)\s+(?!(?:numbers|figures|facts|pictures|brackets)\b)([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
       # "From the villages", "one flight of stairs": not they are counted.
       NOT_THEY = /\b(?:from|for) (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b|\b[[:alpha:]]+ (?=(?:have |had |has )?(?:counted|measured|weighed|collected|noted|recorded) (?:the |all |all the )?[[:lower:]]+s\b)/i
 

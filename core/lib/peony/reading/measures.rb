@@ -29,7 +29,7 @@ module Peony
 
       def in_stretch(text, stretch)
         list = text.quantities_in(stretch).reject do |q|
-          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(q, stretch) || announces?(text, q, stretch)
+          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(text, q, stretch) || announces?(text, q, stretch)
         end
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
@@ -60,10 +60,20 @@ module Peony
       end
 
       # "Got past the first five minutes: 1,480": what stands in the label of a number is part of its name.
-      def in_label?(quantity, stretch)
+      def in_label?(text, quantity, stretch)
+        return true if label_of_line?(text, quantity, stretch)
+
         colon = stretch.text.match(/:\s*[£€$]?\d[\d.,]*(?: ?[[:alpha:]%°]{1,12})?\s*\z/)&.begin(0)
         colon && quantity.to <= stretch.from + colon && !stretch.text[0...colon].include?(":") && stretch.text[0...colon].match?(/[[:alpha:]]{3,}.*\s[[:alpha:]]{3,}.*\s[[:alpha:]]{3,}/)
       end
+
+      # "Still there after six months 147", below "Visits 1,180": where each line ends in its number, a time told in words is part of the name.
+      def label_of_line?(text, quantity, stretch)
+        return false unless HandedOn::TIME.include?(quantity.unit) && text.entries.size > 2 && stretch.text.match?(ENDS_IN_NUMBER) && quantity.to < stretch.to - 2
+
+        text.string[quantity.to...stretch.to].match?(/\A(?: [[:alpha:]]+)? [£€$]?\d[\d,.]*\z/) && text.entries.all? { |e| e.span.text.match?(ENDS_IN_NUMBER) }
+      end
+      ENDS_IN_NUMBER = /[[:alpha:]] [£€$]?\d[\d,.]*\z/
 
       # "The highest of the five hills is Great Ness at 318 metres": how many they are is told of no one.
       def of_which_first?(text, quantity)

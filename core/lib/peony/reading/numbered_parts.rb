@@ -16,10 +16,14 @@ module Peony
       # "Norrick, with sales and print, and Varn, with design and photo"
       WITH = /(?<name>(?:the )?[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)?|the [[:lower:]]+ [[:lower:]]+), with (?<rest>[[:lower:]][^,;.]* and [^,;.]+)/
 
+      # "For fire there are hoses and foam, for water the pump and the sandbags"
+      FOR = /(?:\A|(?<=[.;,] )|(?<=, and ))for (?<name>(?:the )?[[:lower:]]+) (?:(?:there|we|it|they|you) (?:is|are|has|have|get|take|need) )?(?<rest>(?:(?!for\b)[^,;.:])+(?:, (?!and for\b|for\b)[^,;.:]+)*,? and (?!for\b)[^,;.:]+)/i
+
       private
 
       def of_numbered_parts
         return nil if nodes.size >= 2
+        return of_with(FOR) if text.string.scan(FOR).size > 1 && cue?(:kinds)
         return of_with if text.sentences.size <= 2 && text.string.scan(WITH).size > 1
 
         clauses = text.sentences.flat_map { |s| Sentences.clauses(s, NEXT) }
@@ -34,9 +38,9 @@ module Peony
         told.each_with_index.map { |(s, m), i| made(names&.at(i) || m[:name].sub(/\Athe (?=\S+ )/i, ""), "", [s]).tap { |part| part.children = lists[i].map { |span| item(span) } } }
       end
 
-      def of_with
+      def of_with(pattern = WITH)
         @strength = 0.6
-        text.string.to_enum(:scan, WITH).map { Regexp.last_match }.map do |m|
+        text.string.to_enum(:scan, pattern).map { Regexp.last_match }.map do |m|
           made(m[:name], "", [text.span(m.begin(0), m.end(0))]).tap { |part| part.children = held(text.span(m.begin(:rest), m.end(:rest))).map { |span| item(span) } }
         end
       end

@@ -13,12 +13,14 @@ module Peony
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?],
         ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?],
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
-        ["relation", "comparison", :few_rows?], ["headline", "comparison", :columns?], ["list", "comparison", :columns?], ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
+        ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
+        ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
         ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
         *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] }, *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] },
-        *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] }, *%w[list headline cause].map { |from| [from, "decision", :by_limits?] }
+        *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] }, *%w[list headline cause].map { |from| [from, "decision", :by_limits?] },
+        *%w[trend headline change funnel decision relation comparison list].product(%w[parts ranking]).map { |from, to| [from, to, :classed?] }
       ].freeze
 
       module_function
@@ -55,7 +57,8 @@ module Peony
       # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
       def named_boxes?(_text, finding) = finding.fit >= 0.95
 
-      def columns?(text, _finding) = !text.loose_columns.nil?
+      def columns?(text, finding) = !text.loose_columns.nil? || (finding.fit >= COLUMNS && text.table?)
+      COLUMNS = 0.6
 
       # The few rows of a table are set side by side.
       def few_rows?(text, _finding) = text.tree.size == 3 && text.table?
@@ -78,8 +81,16 @@ module Peony
 
       # "Up to 10 people: the small room", "11 to 30: the library", "more: the hall"
       def by_limits?(text, _finding)
+        return text.sentences.size <= 8 && text.sentences.count { |s| s.text.match?(LIMITED) } > 2 if text.tree.empty?
+
         text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:up to|under|over|below|above|from|more|less|fewer|at least|beyond|\d+ ?(?:to|–|-) ?\d+)\b[^:]{0,40}: (?![£€$]?\d)/i) }
       end
+
+      # "Under 18: 14. 18 to 40: 36. Over 40: 61.": how many there are of each.
+      def classed?(text, _finding) = text.classes.size > 2 && text.classes.size == text.quantities.size
+
+      # "Fewer than 20 guests? Take the tank room. 20 to 60: the hall. More than 60 and we have to say no."
+      LIMITED = /\A(?:(?:up to|under|over|below|above|more than|less than|fewer than|at least|beyond|between) (?:\d[\d,.]*|#{Numbers::WORD})|\d+ ?(?:to|–|-) ?\d+)\b[^:?.;]{0,32}(?:[:?]| and| means) ?(?![£€$]?\d)/io
 
       # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
       def numbered_orders?(text, _finding)

@@ -61,7 +61,8 @@ module Peony
         said = alone.filter_map { |p| Kept.of(p).best }
         whole = Kept.of(passage).best&.fit.to_f
         plain = said.select { |f| f.fit >= PLAIN }
-        told = plain.map(&:family).uniq.size >= 2 && whole <= mean(plain)
+        sorts = plain.map(&:family).uniq.size
+        told = sorts > 2 || (sorts == 2 && whole <= mean(plain))
         told || weak?(whole, said, alone) ? alone : [passage]
       end
 

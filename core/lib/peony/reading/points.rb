@@ -41,7 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
-        kept -= [0] if leads?(text, family, spans)
+        kept -= led(text, family, spans)
         kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -50,6 +50,14 @@ module Peony
           elsif points.any? && goes_on?(span) then points.last.more << span
           end
         end
+      end
+
+      # The spans at the beginning that only lead to the others.
+      def led(text, family, spans)
+        return [] unless leads?(text, family, spans)
+
+        # "Hanne runs the office, | and everything passes over her desk."
+        family == "hub" && spans.size > 4 && spans[1].text.match?(ALL_OF_IT) ? [0, 1] : [0]
       end
 
       def leads?(text, family, spans) = (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
@@ -79,9 +87,14 @@ module Peony
 
       # "Around the depot. The depot has become a small town. ...": what the heading names stands in the middle.
       def of_middle?(text, spans)
+        # "Hanne runs the office, and | everything passes over her desk. ..."
+        return true if spans.size > 3 && spans.first(2).any? { |s| s.text.match?(ALL_OF_IT) } && text.sentences.first.to >= spans.find { |s| s.text.match?(ALL_OF_IT) }.to
+
         led = spans.size > 3 && spans.map { |s| Rivals.subject(text, s) } or return false
         Rivals.headed(text).include?(led.first) && led.count(led.first) == 1
       end
+
+      ALL_OF_IT = /\A(?:(?:[[:upper:]]|and )[^.;]*? )?(?:everything|everyone|everybody)(?: [[:lower:]]+){0,4} (?:passes|goes|runs|comes|hangs|depends|turns|meets?|happens|ends up|starts?|begins?|leads?|needs|asks|knows)\b/i
 
       # "How a road was built: | surveyors marked the line": what it is about leads to the first.
       def unled(text, span)

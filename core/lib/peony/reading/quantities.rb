@@ -43,6 +43,7 @@ module Peony
         string = text.string
         taken = Array.new(string.length, false)
         text.dates.each { |d| taken.fill(true, d.from...d.to) }
+        text.classes.each { |range| taken.fill(true, range) }
         found = []
         money(string, taken, found)
         SpacedNumbers.each(string) { |m, value| measured(text, m, value, taken, found) }
@@ -104,9 +105,9 @@ module Peony
       def figures(text, taken, found)
         string = text.string
         names = Uncounted.numbered(string)
-        classes = Uncounted.classes(string) + Enumerated.in(string).map { |m| m.begin(0)...m.end(0) }
+        steps = Enumerated.in(string).map { |m| m.begin(0)...m.end(0) }
         each_match(string, FIGURE, taken) do |m|
-          next if label?(string, m) || classes.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
+          next if label?(string, m) || steps.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1], mark(string[m.end(0), 2], m[1]))
           unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
@@ -143,10 +144,13 @@ module Peony
         return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per)| of \d)/)
 
         # "page 4", but not "last year 4,212 people".
-        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(/\b[[:upper:]][a-z]+ [a-z]+ \z/)
+        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES)
 
         before.match?(/\b(?:room|number|step|page) \z/i) || !(before.match?(TOLD) || measured?(string, match, before) || before.match?(/\ban? [[:lower:]]+ (?:line|track|hut|floor|row) \z/))
       end
+
+      # "Visited the page 610": 610 did. "Old bus 76": a name that leads it is none of a number.
+      DOES = /[[:lower:]] the (?:page|room|step|chapter|figure) \z|\b[[:upper:]][a-z]+ [a-z]+ \z/
 
       # "The old tram reaches 82 decibels, the bus 76, the new tram | 68": one of a row.
       def measured?(string, match, before) = before.match?(OF_ROW) && string[[0, match.begin(0) - 160].max...match.begin(0)].match?(/\d [[:lower:]]{3}/)

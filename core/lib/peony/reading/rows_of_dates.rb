@@ -31,6 +31,9 @@ module Peony
       # Among months a name alone is one: "April stayed dry. May, as every year, was wet."
       NAMED = /(?<=[.;:!?] )(#{Dates::IN_FULL})(?: (?:and|to) #{Dates::IN_FULL})?(?=,? [[:lower:]])(?! (?:i|we|you|he|she|they|the|it)\b)/
 
+      # "March, loans agreed; April, labels written; 12 May, painters in": months beside days, each before its words.
+      NAMED_IN_ROW = /(?<=: |; |\A|\n)(#{Dates::IN_FULL})(?=(?:,|:) [[:lower:]])/
+
       # "Michaelmas found him at 79 and Christmas, after the goose, at 84", among months.
       FEAST = /(?<=[.;:!?] |and |, )(#{Dates::FEASTS.keys.join('|')})(?=,? [[:lower:]])(?! (?:[[:lower:]]+s?) (?:and|,))/
 
@@ -54,6 +57,9 @@ module Peony
       # "From 12 to 14 and from 18 to 20 o'clock"
       HOURS_OPEN = /\bfrom (\d|1\d|2[0-4]) (?:to|till|until) (?:\d|1\d|2[0-4])\b(?=[,.;]|\z| (?:and|or)\b)/i
 
+      # "Monday | 10 to 4, | Sat | 9 – 1"
+      DAYS_OPEN = /\b(?:#{Dates::DAYS.join('|')}|Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)s?:? \K(\d|1\d|2[0-4])(?: (?:to|till|until) | ?[–-] ?)(?:\d|1\d|2[0-4])(?=[,.;)\n]|\z| and\b)/i
+
       # In a row of them a month alone leads what it brings: "February first flights, April swarming starts, June main flow".
       LEADS = /(?<=, |: |; |\A|\n)(#{Dates::IN_FULL})(?= [[:lower:]])/
 
@@ -63,6 +69,8 @@ module Peony
       SEASONS = /\b[Ii]n (?:the )?(#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?#{Dates::YEAR})/
       # "On day 1 it was 12 mm tall, on day 5 25"
       NUMBERED = /\b(?:[Ii]n|[Oo]n) (?:day|week|month|year|lesson|round) (\d{1,2})\b(?=[^.,;\d]{0,40}[£€$]?\d)/
+      # "km 1–10: happy, much too fast", line by line.
+      LEGS = /(?:(?<=\A)|(?<=\n))(?:km|miles?|laps?|rounds?|minutes?|pages?|chapters?) (\d{1,3}) ?(?:–|-|to) ?\d{1,3}(?=:)/i
       # "At nine 25", beside a clock time.
       CLOCKED_NUMBER = /(?<=[Aa]t )(#{Dates::HOUR})(?= \d)/
 
@@ -85,13 +93,15 @@ module Peony
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
         [MONTHS_LEAD, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month], [SEASONS, :month, ->(m) { Moments.in_months(Dates::SEASONS.fetch(m[1].downcase)) }, :counted, :season],
-        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit],
+        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit], [LEGS, :count, ->(m) { m[1].to_f }, :row, :digit], [Countdown::SO_LONG, :count, ->(m) { Countdown.sort(m) }, :row],
         [CLOCKED_NUMBER, :time, ->(m) { Dates.hour(m[1]) }, :beside, :clock],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],
-        [NAMED, :month, ->(m) { Dates.month(m[1]).to_f }, :among], [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
+        *{ NAMED => :among, NAMED_IN_ROW => :days }.map { |pattern, where| [pattern, :month, ->(m) { Dates.month(m[1]).to_f }, where] },
+        [FEAST, :month, ->(m) { Dates::FEASTS.fetch(m[1]) }, :among],
         [DOTTED, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :among, :dotted], [CENTURY, :decade, ->(m) { Dates.century(nil, m[1]) }, :beside],
-        [HOURS_OPEN, :time, ->(m) { Dates.hour(m[1]) }, :beside], [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
+        *{ HOURS_OPEN => :beside, DAYS_OPEN => :hours }.map { |pattern, where| [pattern, :time, ->(m) { Dates.hour(m[1]) }, where] },
+        [HOUR_LEADS, :time, ->(m) { Dates.hour(m[1]) }, :among], [BY_MEAL, :time, ->(m) { MEALS.fetch(m[1].downcase) }, :among]
       ].freeze
     end
   end

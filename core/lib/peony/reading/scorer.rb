@@ -2,8 +2,8 @@
 
 module Peony
   module Reading
-    # Puts the finders' families in order: how likely each is, given all signs of the passage. A multinomial logistic regression,
-    # fitted by training/fit.rb on labelled passages; "none" stands for passages that need no picture.
+    # Puts the finders' families in order: how likely each is, given all signs of the passage. Two say so: a multinomial logistic regression that heeds what the finders made of it,
+    # and networks that heed the words alone ({Network}). Both are fitted by training/fit.rb on labelled passages; "none" stands for passages that need no picture.
     module Scorer
       NONE = "none"
       # How likely it must be that the words need no picture: less where nothing in their layout or numbers speaks for one.
@@ -14,13 +14,13 @@ module Peony
       # Where the best is less likely than this, what would be likely was not found.
       UNLIKELY = 0.08
       # Below this a family is not worth showing, nor where it is this much less likely than the best.
-      LEAST = 0.04
-      BESIDE = 0.05
+      LEAST = 0.01
+      BESIDE = 0.015
 
       # Steps, a round and an order can be seen in any row of sentences, shares in any numbers. Shown beside a better one these would often be plainly wrong
       # (of the other families hardly one in a hundred would): they must be likelier, and by this much of the best.
-      EASY = { "sequence" => 0.16, "ranking" => 0.12, "parts" => 0.1, "cycle" => 0.16, "hierarchy" => 0.08, "timeline" => 0.08 }.freeze
-      BESIDE_EASY = 0.2
+      EASY = { "sequence" => 0.08, "ranking" => 0.06, "parts" => 0.05, "cycle" => 0.08, "hierarchy" => 0.04, "timeline" => 0.04 }.freeze
+      BESIDE_EASY = 0.08
       # Where the best is hardly likelier, there is no telling.
       NEARLY = 0.75
 
@@ -46,7 +46,7 @@ module Peony
         # What would be likely was not found: then things are set side by side, and nothing more is said of them.
         return [plainest(sorted) || best] if best.fit < UNLIKELY
 
-        [best, *rest.lazy.select { |f| f.fit >= asked(f.family, best) || in_order?(text, f, best) || boxes?(text, f, best) }.reject(&:short?).first(MOST - 1)]
+        [best, *rest.lazy.select { |f| f.fit >= asked(f.family, best.fit) || in_order?(text, f, best) || boxes?(text, f, best) }.reject(&:short?).first(MOST - 1)]
       end
 
       # What its finder sees outright is drawn, however much the words sound like a greeting. Journeys and hubs are seen in greetings too.
@@ -65,10 +65,10 @@ module Peony
 
       def plainest(sorted) = sorted.find { |f| f.family == "list" && !f.short? }
 
-      # How likely a family must be to be shown beside the best.
+      # How likely a family must be to be shown beside the best, which is so likely.
       def asked(family, best)
         least = EASY[family]
-        least ? [[least, BESIDE_EASY * best.fit].max, NEARLY * best.fit].min : [LEAST, BESIDE * best.fit].max
+        least ? [[least, BESIDE_EASY * best].max, NEARLY * best].min : [LEAST, BESIDE * best].max
       end
 
       # "Poppy seed 198, plum 154, burnt butter 131, sour cherry 88": votes that make a whole, told from the most to the least, are an order too.
@@ -87,9 +87,18 @@ module Peony
 
       def bare?(text) = text.tree.size < 2 && text.quantities.size < 3
 
+      # What both say, in halves: the mean of the logarithms. Finders are mended until they find what the labelled passages tell, so there they are right more often than elsewhere;
+      # the words are as new in one text as in another.
       # @param signs [Hash{Symbol => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
+        words = Network.chances(signs)
+        Weights.softmax(found(signs).to_h { |family, chance| [family, 0.5 * (Math.log(chance + FAINT) + Math.log(words.fetch(family) + FAINT))] })
+      end
+      FAINT = 1e-9
+
+      # @return [Hash{String => Float}] what the regression says
+      def found(signs)
         rows, table = Weights.by_sign
         places = []
         values = []

@@ -2,11 +2,11 @@
 
 module Peony
   module Reading
-    # What a passage very likely is by all of its signs, and its finder did not see outright: the finder takes another look at it, with less to go by.
-    # Of the families that are this likely and were not found, nearly all are right; what cannot be read as one even so is left out.
+    # What a passage may well be by all of its signs, and its finder did not see outright: the finder takes another look at it, with less to go by.
+    # The words of a text tell its family more often than any turn of phrase does; what cannot be read as one even so is left out.
     module SecondLook
-      # How likely a family must be. Below this as many are wrong as right.
-      LIKELY = 0.2
+      # How likely a family must be. Below this more are wrong than one in the first three is worth.
+      LIKELY = 0.03
 
       module_function
 
@@ -15,8 +15,10 @@ module Peony
       # @param chances [Hash{String => Float}]
       # @return [Array<Finding>] what is found now
       def at(text, findings, chances)
-        likely = chances.select { |_, chance| chance >= LIKELY }.keys - findings.map(&:family) - [Scorer::NONE]
-        likely.filter_map { |family| Finder.members.fetch(family).new(text).closer }
+        found = findings.map(&:family)
+        best = chances.values_at(*found).compact.max.to_f
+        likely = chances.select { |family, chance| chance >= LIKELY && chance >= Scorer.asked(family, best) }.keys - found - [Scorer::NONE]
+        likely.filter_map { |family| Finder.members.fetch(family).new(text).again }
       end
     end
   end

@@ -31,6 +31,9 @@ module Peony
       # "No. 12" is a number; "Scrap it? No. Thanks all the same" is none.
       def short?(part, start, ending)
         words = part[start...ending]
+        # "6 a.m. 1.2", "3 p.m. 85"
+        return true if words.match?(/\d ?[ap]\.m\.\z/i) && part.match?(/\G\s*[£€$]?\d/, ending)
+
         words.match?(SHORT) && !(words.match?(/\A\s*Nos?\.\z/) && !part.match?(/\G\s*\d/, ending))
       end
 

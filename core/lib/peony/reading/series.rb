@@ -34,10 +34,13 @@ module Peony
 
       def named_in(text, body)
         parts = body.text.count(";") >= 2 ? Sentences.clauses(body, /;\s+(?:and |or )?/) : split(body)
-        parts = without_deed(text, joined(text, without_thanks(parts.select { |p| p.text.match?(/[[:alnum:]]/) })))
+        parts = without_deed(text, joined(text, without_thanks(parts.select { |p| p.text.match?(/[[:alnum:]]/) && !p.text.match?(PLEASE) })))
         parts = parts.drop(1) if parts.size > 3 && parts.first.text.match?(TO_WHAT_END) && Words.imperative?(parts[1].text)
         parts.size > 2 && parts.last.text.match?(/\A(?:each|all|both|most) (?:of|in|with|on|at|for|by|\w+ing)\b/i) ? parts[0..-3] + split(parts[-2]) : parts
       end
+
+      # "A drummer, and please, | please somebody who counts": said, and nothing named.
+      PLEASE = /\A(?:and )?(?:please|yes|no|well|oh|sorry)\z/i
 
       # "To make tea, | boil water, warm the pot, pour"
       TO_WHAT_END = /\A(?:in order )?to [[:lower:]]+/i

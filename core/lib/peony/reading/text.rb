@@ -121,7 +121,13 @@ module Peony
       HEADS = /[:,]\s+(?!(?:before|after|then|now|was|is|from|to|up|down|about|only)\b)([[:alpha:]]+(?: [[:lower:]]+)*) (?=[£€$+−-]?\d)/
 
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
-      def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 }.sort_by { |parts| -parts.size }
+      def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 && !within_word?(parts.first.from) }.sort_by { |parts| -parts.size }
+
+      # @return [Array<Range>] the places of what parts rows from each other: see {Uncounted.classes}
+      def classes = once(:classes) { Uncounted.classes(string) }
+
+      # "Ca|n't": nothing begins there.
+      def within_word?(place) = place.positive? && string[place - 1, 2].match?(/[[:alpha:]][[:alpha:]]/)
 
       # @return [Hash{Symbol => Integer}] how often each cue stands in the heading and the words
       def cues = @cues ||= Cues.counts(all_words)

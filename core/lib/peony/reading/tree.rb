@@ -55,7 +55,11 @@ module Peony
             end
           end
         end
-        groups.reject { |g| g.children.empty? && g.body.empty? }
+        groups.reject! { |g| g.children.empty? && g.body.empty? }
+        # "Riding", the last of several heads, with nothing below it yet.
+        last = list.last
+        groups << Node.new(span: text.span(last.from, last.to), level: 0, ordered: false, children: [], body: []) if groups.size >= 2 && last.block.heading?
+        groups
       end
 
       # A heading inside the passage, or a short line before entries.

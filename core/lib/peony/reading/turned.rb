@@ -163,10 +163,27 @@ module Peony
       def rows(text)
         text.once(:rows_to) do
           pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value }.map { |a, b| [a, b, text.string[a.to...b.from]] }
+          next whole_rows(text) if whole_rows(text)
+
           told = text.all_words.match?(OTHERWISE) ? pairs.select { |_, _, gap| gap.match?(/\A(?: ?%)? to [£€$]?\z/) } : []
           said = told.any? && text.all_words.match?(BOTH_TIMES)
           (pairs.select { |_, _, gap| gap.match?(ARROW) } + told.select { |a, b, _| said || (a.said && b.said) }).map(&:first)
         end
+      end
+
+      # "Mon 10 to 4" falls too: so many hours are on a clock.
+      HOURS = 12
+
+      # "Copies 1,240 to 610; envelopes 9,000 to 2,300": all numbers stand two by two, and a range never falls.
+      # @return [Array<Quantity>, nil]
+      def whole_rows(text)
+        list = text.quantities
+        return nil unless list.size >= 4 && list.size.even?
+
+        pairs = list.each_slice(2).to_a
+        return nil unless pairs.any? { |a, b| a.value > b.value } && list.any? { |q| q.value > HOURS }
+
+        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from] == " to " && !text.string[[0, a.from - 6].max...a.from].match?(/\bfrom [£€$]?\z/i) }
       end
 
       # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.

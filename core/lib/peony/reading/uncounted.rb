@@ -93,8 +93,12 @@ module Peony
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 
-      CLASS = /^(?:under|over|up to|below|above|from|less than|more than|younger than|older than)? ?\d+(?: ?(?:to|–|-|and) ?\d+)?(?: (?:and|or) (?:over|older|more|under|younger))?(?: years)?(?= ?[:–|])/i
-      OPEN_CLASS = /\A(?:under|over|up to|below|above|less than|more than|younger than|older than)\b|(?:over|older|more|under|younger)(?: years)?\z/i
+      LIMIT = "(?:under|over|up\\ to|below|above|less\\ than|more\\ than|fewer\\ than|younger\\ than|older\\ than)"
+      OPEN_END = "(?:over|older|more|under|younger|less|longer|above)"
+      # "18 to 40" and "over 65", "5 to 10 kg" and "over 100 euros", where an amount follows.
+      CLASS = /(?:^|(?<=[.;]\ ))(?:#{LIMIT}|from|between)?\ ?[£€$]?\d+(?:[.,]\d+)?(?:\ ?(?:to|–|-|and)\ ?[£€$]?\d+(?:[.,]\d+)?)?(?:\ (?:and|or)\ #{OPEN_END})?
+               (?:(?:\ years)?(?=\ ?[:–|])|(?:\ ?(?:%|€|°C|[[:alpha:]]{1,8}))(?:\ (?:and|or)\ #{OPEN_END})?(?=\ ?[:–|]\ ?[£€$]?\d|\ +[£€$]?\d[\d,.]*\ ?%?$))/ix
+      OPEN_CLASS = /\A#{LIMIT}\b|\b#{OPEN_END}(?: years)?\z/i
 
       # "Under 18: 9,800", "18 to 40: 12,400", "Over 65: 14,700": where lines are parted by what they hold, that is no amount.
       # @param string [String]
@@ -104,10 +108,11 @@ module Peony
 
         found = []
         string.scan(CLASS) { found << (Regexp.last_match.begin(0)...Regexp.last_match.end(0)) }
-        found.size > 2 && found.any? { |range| string[range].match?(OPEN_CLASS) } ? found : []
+        open = found.count { |range| string[range].match?(OPEN_CLASS) }
+        (found.size > 2 && open.positive?) || (found.size == 2 && open == 2) ? found : []
       end
 
-      OPEN_LINE = /^(?:under|over|up to|below|above|less than|more than|younger than|older than) ?\d|\d (?:and|or) (?:over|older|more|under|younger)/i
+      OPEN_LINE = /(?:^|[.;] )#{LIMIT} ?[£€$]?\d|\d (?:[[:alpha:]]+ )?(?:and|or) #{OPEN_END}/i
 
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)

@@ -91,6 +91,7 @@ module Peony
       MEASURED = Regexp.union(/\A\s*[^:]{1,24}: *(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} +\d[\d.,]* *\S{0,4} *(?:→|->|=>) *\d/)
 
       def head?(first, rest)
+        return true if over_heads?(rest)
         return false if alike?(first, rest)
         return !first.text.match?(Text::DATED) if rest.all? { |l| l.text.match?(Text::DATED) }
         return true if names_both?(first, rest) || over_sides?(first, rest)
@@ -99,6 +100,12 @@ module Peony
         return false if first.text.match?(Text::LABELLED) || first.text.match?(/[.;,]\s*\z/)
 
         first.text.length <= 80 && (rest.any? { |l| l.text.match?(Text::LABELLED) } || !first.text.match?(/\d\s*\S*\s*\z/) || rest.all? { |l| l.text.match?(/\d/) })
+      end
+
+      # "Year 5 science" over "Living things" and "Forces", each of them with lines that are set in: what has none itself leads them.
+      def over_heads?(rest)
+        heads = rest.each_index.reject { |i| rest[i].text.match?(/\A\s/) }
+        heads.size > 1 && heads.first.zero? && heads.all? { |i| rest[i + 1]&.text&.match?(/\A\s/) }
       end
 
       # The first is one of them.

@@ -73,7 +73,9 @@ module Peony
       COUNT = /\A\s*[^\d:]{2,40}\s\d[\d,.]*\s+([[:alpha:]]+)\s*\z/
       # "2019 46"
       DATED_ROW = /\A\s*(?:1\d|20)\d\d\s+[£€$]?\d[\d,.]*\s?%?\s*\z/
-      NUMBERED = Regexp.union(ROW, COUNT, DATED_ROW)
+      # "9 a.m. 1.5", "noon 2.1", "14:30 85"
+      CLOCK_ROW = /\A\s*(?:at )?(?:\d{1,2}(?:[.:]\d\d)? ?[ap]\.?m\.?|\d{1,2}:\d\d|noon|midday|midnight)\s+[£€$]?\d[\d,.]*\s?[%°£€$[:alpha:]]{0,3}\s*\z/i
+      NUMBERED = Regexp.union(ROW, COUNT, DATED_ROW, CLOCK_ROW)
       # "Week 1 Interviews", "Weeks 3 and 4 Building"
       COUNTED = /\A\s*(?:Day|Week|Month|Year|Term|Lesson|Step|Stage|Session)s? \d/
       # "People say: …" over "And so: …": two such lines are entries.
@@ -147,7 +149,10 @@ module Peony
       # "1. Library", below which "1.1 Children" is an entry too.
       def tops(run)
         below = run.filter_map { |line| line.text[DOTTED, 2] }.to_set
-        below.empty? ? below : below & run.filter_map { |line| line.text[TOP, 2] }
+        tops = run.filter_map { |line| line.text[TOP, 2] }
+        # "3 Shop", with nothing below it, where 1 and 2 have something.
+        counted = tops.size > 2 && tops.map(&:to_i) == (1..tops.size).to_a && (below & tops).size > 1
+        counted ? tops.to_set : below & tops
       end
 
       # A wrapped line belongs to the block before it; after an item only when it is indented or goes on in lower case.
@@ -201,6 +206,17 @@ module Peony
           one.type = "heading"
           one.level = blocks.first.equal?(one) ? 1 : 2
         end
+        last_head(blocks)
+      end
+
+      # "Walking" over two entries, "Cycling" over three, "Riding" over none yet: the last of several heads.
+      def last_head(blocks)
+        last = blocks.last
+        heads = blocks.select { |b| b.heading? && b.level == 2 }
+        return if heads.size < 2 || last.type != "paragraph" || !blocks[-2].item? || last.text.length > heads.map { |b| b.text.length }.max + 4 || last.text.match?(/[.:;,!?…]["”’)]?\z/)
+
+        last.type = "heading"
+        last.level = 2
       end
     end
   end

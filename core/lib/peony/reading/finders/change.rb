@@ -15,6 +15,17 @@ module Peony
           finding(0.4 + (cue?(:from_to, :rose_fell) ? 0.3 : 0) + (cue?(:before_now) ? 0.2 : 0), reason(items), items)
         end
 
+        # Amounts of the same that stand two by two, without a word that tells of a change.
+        def closer
+          list = text.measures.reject { |m| Turned.no_value?(text, m.quantity) }
+          pairs = list.each_slice(2).select { |one, two| two && Scales.alike?(one.unit, two.unit) && one.value != two.value }
+          return nil unless pairs.size.between?(1, 4) && pairs.size * 2 >= list.size - 1
+
+          items = pairs.map { |one, two| change(Pairs.made(text, one.quantity, two.quantity, Pairs.name(text, one.sentence, one.quantity), one.sentence.from, two.sentence.to)) }
+          told_apart(items)
+          finding(Plainly::STRENGTH, reason(items), items)
+        end
+
         private
 
         # "The old fridge hummed at 51 decibels and used 1.5 kWh": two changes of one thing are called by what is measured.

@@ -19,6 +19,7 @@ module Peony
         FIRST, SECOND = [/\A(?:one|the first)\b/i, /\A(?:another|the (?:other|second)|a second|an alternative)\b/i].freeze
         def find
           items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_each || of_two || of_subjects || of_while || of_one_verb
+          items = items.drop(1) if items && announced?(items)
           return nil unless items && items.size.between?(2, 8)
 
           named_above(items) if items.size == 2
@@ -51,6 +52,12 @@ module Peony
 
           @strength = 0.3
           parts.map { |s| portrait([s]) }
+        end
+
+        # "Two places are left for the trip. Hagg Farm ... Skarv Lodge ...": the first says how many follow.
+        def announced?(items)
+          number = items.size > 2 && nodes.size < 2 && text.sentences.first.text[/\A(?:there are |we have |we found |only )?(two|three|four|five)\b/i, 1]
+          number && Numbers.spelled(number.downcase) == items.size - 1 && items.first.spans.first.from == text.sentences.first.from
         end
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"

@@ -8,7 +8,7 @@ module Peony
         family "list"
 
         # "I sold my car after three weeks." – Ottoline, Ternby; "Never late." The Ottaway family
-        QUOTED = /["“](?<words>[^"”]{8,240})(?:["”],?\s*(?:[–—-]\s*|\()|[.!?]["”]\s+)(?<who>[[:upper:]][^"“\n().!?]{1,40}?)\)?\s*(?=["“]|\z|\n)/
+        QUOTED = /["“](?<words>[^"”]{8,240})(?:["”],?\s*(?:[–—-]\s*|\()|[.!?]["”]\s+)(?<who>(?:[[:upper:]]|(?:an?|the|our) [[:lower:]])[^"“\n().!?]{1,40}?)\)?\s*(?=["“]|\z|\n)/
 
         def find
           quotes = of_quotes

@@ -57,10 +57,18 @@ module Peony
 
         # "From fees, from the town and from companies": where all are led by the same word, none needs it.
         def without_leads(items)
-          word = items.first.title[/\A(?:From|Into|To|For|On|By|In)(?= \S)/] or return
+          # "41,000 came from tickets, 27,000 from the town"
+          word = items.first.title[/\A(?:From|Into|To|For|On|By|In)(?= \S)/]
+          word ||= "From" if items.drop(1).count { |i| i.title.start_with?("From ") } > 1
+          return unless word
+
           led = items.select { |i| i.title.match?(/\A#{word} \S/) }
-          led.each { |i| i.title = Titles.capital(i.title.sub(/\A#{word} (?:the )?/, "")) } if led.size >= [items.size - 1, 2].max
+          return strip_lead(led, word) if word == "From"
+
+          strip_lead(led, word) if led.size >= [items.size - 1, 2].max
         end
+
+        def strip_lead(items, word) = items.each { |i| i.title = Titles.capital(i.title.sub(/\A#{word} (?:the )?/, "")) }
 
         # "61 % are afraid of noise. 44 % fear the longer way.": who may say several things is no part of a whole.
         def several_answers?(items, sum)

@@ -20,6 +20,18 @@ module Peony
           finding(0.5 + (cue?(:one_in) ? 0.3 : 0) + (cue?(:goal) ? 0.2 : 0), reason(items), items)
         end
 
+        # A share in per cent, or a count and a larger one of the same, where all of the words speak of one in so many.
+        def closer
+          list = text.measures
+          shares = list.select { |m| m.unit == "%" && m.value.between?(0, 100) }
+          return finding(Plainly::STRENGTH, "a share of a whole", shares.map { |m| item(m.span, value: m.value, unit: "%") }) if shares.size.between?(1, 3)
+
+          part, whole = list.map(&:quantity).first(2).sort_by(&:value) if list.size.between?(2, 4)
+          return nil unless whole && part.value.positive? && part.value < whole.value && (part.unit == whole.unit || [part, whole].any? { |q| !q.said })
+
+          finding(Plainly::STRENGTH, "one share of something larger", [ratio(Ratios::Ratio.new(part: part, whole: whole, goal: false))])
+        end
+
         private
 
         def ratio(found)

@@ -113,7 +113,7 @@ module Peony
 
         # "Milestones, new workshop: planning permission November 2024; ...": what leads the row is no part of its first event.
         def unheaded(parts)
-          lead = parts.size >= 3 && parts.first.text.match(/\A[^:]{3,60}:\s+(?=\p{L}+ )/) or return parts
+          lead = parts.size >= 3 && parts.first.text.match(/\A[^:]{3,60}:\s+(?=\p{L}+,? )/) or return parts
           text.moments_in(text.span(parts.first.from, parts.first.from + lead.end(0))).any? ? parts : [text.span(parts.first.from + lead.end(0), parts.first.to), *parts.drop(1)]
         end
 

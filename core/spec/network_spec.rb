@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require_relative "../training/regression"
+require_relative "../training/network"
+
+# What the words sound like: small networks, how they learn and how they are stored.
+RSpec.describe Peony::Reading::Network do
+  # What a sum of weights cannot tell: one of two signs, but not both.
+  let(:rows) do
+    Array.new(240) do |i|
+      one = i % 2
+      two = (i / 2) % 2
+      [{ "bias" => 1.0, "one" => one.to_f, "two" => two.to_f, "noise#{i % 5}" => 1.0 }, { one == two ? "same" : "other" => 1.0 }]
+    end
+  end
+  let(:names) { %w[same other] }
+  let(:fitted) { Network.fit(rows * 4, names) }
+  let(:stored) { described_class.read(described_class.pack(*fitted.first(1), names, fitted.last)) }
+
+  def said(net, signs)
+    hidden = net[:bias] + Numo::SFloat.cast(signs.values).dot(net[:inner][net[:places].values_at(*signs.keys), true])
+    net[:names].zip(described_class.spoken(net, hidden.clip(0, nil))).to_h
+  end
+
+  it "learns what no sum of weights can tell" do
+    [[0, 0], [1, 0], [0, 1], [1, 1]].each do |one, two|
+      told = said(stored, bias: 1.0, one: one.to_f, two: two.to_f)
+      expect([one, two, told.max_by(&:last).first]).to eq([one, two, one == two ? "same" : "other"])
+      expect(told.values.sum).to be_within(1e-5).of(1)
+    end
+  end
+
+  it "learns the same twice" do
+    expect(Network.fit(rows, names).last.first[:inner]).to eq(Network.fit(rows, names).last.first[:inner])
+  end
+
+  it "leaves out signs that hardly any passage shows" do
+    seldom = [[{ "bias" => 1.0, "once" => 1.0 }, { "same" => 1.0 }]]
+    expect(Network.fit(rows + seldom, names).first & %w[one once]).to eq(["one"])
+  end
+
+  it "says nearly the same from 8 bits a weight" do
+    whole = fitted.last.sum { |net| hidden = (net[:inner][fitted.first.index("one"), true] + net[:bias]).clip(0, nil) and (hidden.dot(net[:outer]) + net[:last])[0] }
+    place = stored[:places][:one]
+    hidden = (stored[:inner][place, true] + stored[:bias]).clip(0, nil)
+    packed = stored[:times].times.sum { |i| (hidden[(i * 64)...((i + 1) * 64)].dot(stored[:outer][i, true, true]) + stored[:last][i, true])[0] }
+    expect(packed).to be_within(0.1).of(whole)
+  end
+
+  it "knows every family and none, for whatever signs there are" do
+    [{}, { bias: 1.0 }, { nobody_knows: 3.0 }].each do |signs|
+      told = described_class.chances(signs)
+      expect(told.keys).to match_array([*Peony::Reading::Finder.members.keys, "none"])
+      expect(told.values.sum).to be_within(1e-4).of(1)
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+# What a passage makes as a family that its words speak for, though its finder saw nothing of it.
+RSpec.describe Peony::Reading::Plainly do
+  def seen(family, words) = Peony::Reading::Finder.members.fetch(family).new(Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read("#{words}\n"))))
+  def plain(family, words) = seen(family, words).again
+  def titles(family, words) = plain(family, words)&.items&.map(&:title)
+
+  it "parts the sentence that tells of two before what is said of both" do
+    words = "Some of our customers only buy plants, some only come for courses. Those who do both are few, but they are the ones who tell their friends."
+    expect(plain("overlap", words).items.map { |i| i.spans.first.text[/\A\w+ \w+/] }).to eq(["Some of", "some only", "Those who"])
+  end
+
+  it "makes two sides of what is least alike" do
+    words = "- Carp breed in the pond\n- Herons fish in the pond\n- Cellars stand under water\n- Kitchens stand under water"
+    sides = seen("opposition", words).plainly.items.map { |side| side.children.map(&:title) }
+    expect(sides).to eq([["Carp breed in the pond", "Herons fish in the pond"], ["Cellars stand under water", "Kitchens stand under water"]])
+  end
+
+  it "takes amounts of the same two by two for changes, and the words that come between for none" do
+    words = "In the first week the school filled eleven black bins. In the tenth it was four."
+    expect(plain("change", words).items.map(&:aspects)).to eq([[%w[before eleven], %w[after four]]])
+    expect(plain("change", "The hall seats 120, the tower is 40 metres high and tea costs 3 euros.")).to be_nil
+    expect(plain("change", "The budget rose by 200 € to 850 €.")).to be_nil
+  end
+
+  it "takes a share by its per cent" do
+    item = plain("ratio", "61 % of the 4,200 voters of Brool want the bridge.").items.first
+    expect([item.value, item.unit]).to eq([61, "%"])
+  end
+
+  it "grows no tree of what has nothing below it" do
+    expect(plain("hierarchy", "The hens sleep in the barn. The goat sleeps in the yard. The dog sleeps on the sofa.")).to be_nil
+    expect(titles("hierarchy", "The seed room holds cereals, beans and peas. The dry room holds herbs, flowers and bulbs.")).to have_attributes(size: 2)
+  end
+
+  it "makes nothing of too few points or of too few numbers" do
+    expect(plain("quadrant", "Rain fell. The hens stayed in.")).to be_nil
+    expect(plain("ranking", "The first pumpkin weighed 61 kilos.")).to be_nil
+  end
+
+  it "says that it goes by the words" do
+    words = "Trams and buses run on fixed routes. A bus, when the road is up, goes round the block. A tram, when the road is up, waits."
+    expect(seen("overlap", words).plainly.reason).to end_with("as far as the words tell")
+  end
+
+  it "says no word that is not in the text" do
+    words = "Class 4 has 12 pupils who can't have nuts, 9 who can't have milk, and 3 who can have neither."
+    plain("overlap", words).items.each { |i| expect(words.downcase.scan(/[[:alpha:]]+/)).to include(*i.title.downcase.scan(/[[:alpha:]]+/)) }
+  end
+end

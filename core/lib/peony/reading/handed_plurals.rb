@@ -12,6 +12,8 @@ module Peony
 
       TO_SPEND = /\btook in \d|\d (?:left |more )?to (?:spend|pay)\b|\b(?:a|the|our|its) budget (?:of|was|is)\b/
 
+      MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
+
       private
 
       # What the heading and the words before the list count.
@@ -25,6 +27,10 @@ module Peony
 
       # "(per cent)", "(crates)", "votes", "by hearts": what all numbers are said to count.
       def named_in(words)
+        # "Level of the Tarn, metres", "Sugar in our apples, grams per 100 g"
+        measure = Units::MEASURES[words[MEASURED_IN, 1].to_s.downcase]
+        return measure if measure
+
         match = [/\((?:in )?()(per cent|percent|%)\)/, /\(()([[:lower:]]{3,}s)\)/, NAMED].lazy.filter_map { |said| words.match(said) }.first
         unit = match && match.captures.compact.reject(&:empty?).first&.downcase
         Units::MEASURES.fetch(unit, unit)

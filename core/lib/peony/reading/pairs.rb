@@ -176,7 +176,7 @@ module Peony
         end
       end
 
-      LATER = /\b(?:when (?:he|she|they|we|it|the [[:lower:]]+) [^.;\d]{3,40}, (?:it|there|we|they) (?:had|was|were)\b|(?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took)|since (?:then|the|our|their)|since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day)\b/i
+      LATER = /\b(?:when (?:he|she|they|we|it|the [[:lower:]]+) [^.;\d]{3,40}, (?:it|there|we|they) (?:had|was|were)\b|(?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took)|since (?:then|the|our|their)|since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day|in the (?:#{Dates::ORDINALS.drop(1).join('|')}|last)(?: [[:lower:]]+)?,? (?:it|there) (?:was|were|had))\b/i
 
       NOW = /\b(?:now|today|these days|nowadays)\b/i
 

@@ -42,7 +42,9 @@ module Peony
 
       # @return [Array<Quantity>] those of the heading; they have no place in the words
       def heading_quantities
-        @heading_quantities ||= passage.heading ? Text.new(Notes::Passage.new([Notes::Block.new(type: "paragraph", text: passage.heading)])).quantities.each { |q| q.from = q.to = 0 } : []
+        # "Sugar in our apples, grams per 100 g": of what it is told.
+        told = passage.heading&.sub(/ per \d[\d,.]* ?[[:alpha:]]*\s*\z/, "")
+        @heading_quantities ||= told ? Text.new(Notes::Passage.new([Notes::Block.new(type: "paragraph", text: told)])).quantities.each { |q| q.from = q.to = 0 } : []
       end
 
       # @return [Array<Dates::Moment>]

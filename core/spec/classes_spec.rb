@@ -29,7 +29,8 @@ RSpec.describe "Counts by class" do
   it "draws a decision by limits in running text, and keeps the first case" do
     reading = read("Fewer than 20 guests? Take the tank room. 20 to 60: the hall, but only with a caretaker. More than 60 and we have to say no, the stairs are not wide enough.")
     expect([reading.best.family, reading.items.size]).to eq(["decision", 3])
-    expect(reading.items.first.detail).to include("Fewer than 20 guests?")
+    expect(reading.items.map { |i| [i.title, i.detail] }.first).to eq(["Fewer than 20 guests", "Take the tank room"])
+    expect(reading.items.last.title).to eq("More than 60")
   end
 
   it "counts money and no staff under a head that says what was spent" do

@@ -48,4 +48,18 @@ RSpec.describe Peony::Reading::Plainly do
     words = "Class 4 has 12 pupils who can't have nuts, 9 who can't have milk, and 3 who can have neither."
     plain("overlap", words).items.each { |i| expect(words.downcase.scan(/[[:alpha:]]+/)).to include(*i.title.downcase.scan(/[[:alpha:]]+/)) }
   end
+
+  it "takes no number of a table's row for the number of the row" do
+    words = "| | 2023 | 2024 | 2025 |\n|---|---|---|---|\n| Roof | 12,000 | 31,000 | 8,500 |\n| Stairs | 22,400 | 3,100 | 900 |\n| Staff | 14,000 | 26,000 | 38,000 |"
+    expect(plain("trend", words)).to be_nil
+    expect(plain("trend", "Ash weighs 640 grams, oak 710 grams and pine 480 grams.")).to be_nil
+  end
+
+  it "names what is done without the deed, and counts no sentence that goes on about a thing" do
+    words = "They love the view, the cake and being allowed to ring the bell. They do not love the queue, the wind and the fact that the toilets are at the bottom."
+    sides = seen("opposition", words).find.items
+    expect(sides.map { |s| s.children.map(&:title) }).to eq([["The view", "The cake", "Allowed to ring the bell"], ["The queue", "The wind", "The fact that the toilets"]])
+    numbers = seen("headline", "We are 214 members now, 61 more than a year ago. 8,300 people climbed the 198 steps, and nobody had to be carried down.").find.items
+    expect(numbers.map(&:title)).to eq(["members now", "people climbed", "steps"])
+  end
 end

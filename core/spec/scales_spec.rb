@@ -23,6 +23,15 @@ RSpec.describe Peony::Reading::Scales do
     expect(reading.derived.map { |d| [d.value, d.unit] }).to include([83.3, "%"], [200, "seconds"])
   end
 
+  it "sets members, climbers and steps on no one scale where each number stands by itself" do
+    text = "We are 214 members now, 61 more than a year ago. 8,300 people climbed the 198 steps, and nobody had to be carried down."
+    proposals = Peony::Figures::Proposals.for(Peony::Reading.of(Peony::Notes::Text.read(text)))
+    expect(proposals.map(&:family).uniq).to eq(["headline"])
+    families = proposals.map { |p| Peony::Figures::Form.fetch(p.form).facts.family }
+    expect(families & Peony::Figures::Proposals::SCALED).to be_empty
+    expect(proposals.size).to be >= 4
+  end
+
   it "draws orders, shares and hours each by themselves, and amounts of one unit on one scale" do
     wide = lambda do |words|
       list = change(words).items.map { |i| { "title" => i.title, "value" => i.value, "unit" => i.unit, "aspects" => i.aspects } }

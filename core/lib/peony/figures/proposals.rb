@@ -52,7 +52,7 @@ module Peony
       def proposal(form, finding, items, fit, reading, house, width, height, used)
         items = spoken(items) if form.facts.family == "timeline"
         shown = Figures.items(items)
-        return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items))
+        return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items, apart: finding.family == "headline"))
 
         drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: finding.heading || reading.title)
         fit *= form.filled(shown, finding.family)
@@ -77,8 +77,11 @@ module Peony
       def one_scale?(facts) = SCALED.include?(facts.family) && facts.needs.include?(:value)
 
       # "4,212 guests" and "86 %" on one scale would say that one is fifty times the other; how often something was done is a count like others.
-      def of_many_kinds?(items)
-        items.filter_map { |item| item["value"] && item["unit"] }.reject(&:empty?).map { |unit| Reading::Units.counted?(unit) || unit == "times" ? "count" : unit }.uniq.size > 1
+      # @param apart [Boolean] whether each number stands by itself: then members and steps are no more of one kind
+      def of_many_kinds?(items, apart: false)
+        units = items.filter_map { |item| item["value"] && item["unit"] }.reject(&:empty?)
+        units = units.map { |unit| Reading::Units.counted?(unit) || unit == "times" ? "count" : unit } unless apart
+        units.uniq.size > 1
       end
 
       # The first six differ: no more than four of one family and two of one arrangement, where there are others.

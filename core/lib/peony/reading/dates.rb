@@ -138,7 +138,8 @@ module Peony
       NEEDED = {
         digit: /\d/, year: /#{YEAR}/, colon: /\d:\d/, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
         noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
-        ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i
+        ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i,
+        countdown: / (?:before|ahead|to go|earlier|beforehand)\b|in the last (?:week|days)|on the (?:day|morning)\b/i
       }.freeze
 
       TOOK = /(?:\bin|\btime of|\()\s?\z/

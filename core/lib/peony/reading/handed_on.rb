@@ -131,7 +131,7 @@ module Peony
         label = label(entry, quantity)
         head = by_head(label)
         return head if head
-        return "" if spent? || how_many?(quantity, last)
+        return "" if spent? || let_in?(quantity, last)
         return header[:named].to_s if measured_otherwise?(entry, label, last)
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
@@ -143,7 +143,7 @@ module Peony
       def label(entry, quantity) = text.classes.any? { |range| range.cover?(entry.span.from) } ? "" : text.string[entry.span.from...quantity.from]
 
       # "45 euros a year, free entry for five": five are let in.
-      def how_many?(quantity, last)
+      def let_in?(quantity, last)
         return false unless last && Units.money?(last.unit) && quantity.text.match?(/\A[[:alpha:]]+\z/)
 
         text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b(?:entry|room|space|places?|seats?|beds?|tickets?|meals?|enough) for \z/)

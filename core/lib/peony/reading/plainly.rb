@@ -14,8 +14,12 @@ module Peony
       # How many points with a number each.
       VALUED = { "parts" => 2..9, "ranking" => 3..15, "funnel" => 3..8, "trend" => 3..15 }.freeze
 
-      WORDS = { "opposition" => "two sides set against each other", "overlap" => "what some have alone and what they share", "hierarchy" => "a whole and its parts",
-                "comparison" => "things set side by side", "quadrant" => "four boxes" }.freeze
+      # What each family is, in plain words.
+      WORDS = { "list" => "things side by side", "sequence" => "one step after the other", "cycle" => "steps that come round", "comparison" => "things set side by side",
+                "opposition" => "two sides set against each other", "overlap" => "what some have alone and what they share", "hierarchy" => "a whole and its parts", "quadrant" => "four boxes",
+                "cause" => "causes of one thing", "hub" => "things around one in the middle", "decision" => "cases that lead to different ends", "journey" => "stages that somebody goes through",
+                "timeline" => "what happened when", "parts" => "amounts of one whole", "ranking" => "amounts set against each other", "funnel" => "amounts, each of those before it",
+                "trend" => "amounts at points in time" }.freeze
 
       # @return [Finding, nil]
       def plainly
@@ -23,7 +27,7 @@ module Peony
         items = if POINTS.key?(family) then plain_points(family)
                 elsif VALUED.key?(family) then plain_values(family)
                 end
-        finding(STRENGTH, "#{WORDS.fetch(family, 'all of the words speak for it')}, as far as the words tell", items) if items&.any?
+        finding(STRENGTH, "#{WORDS.fetch(family)}, as far as the words tell", items) if items&.any?
       end
 
       private
@@ -32,24 +36,26 @@ module Peony
         return nil if text.sentences.size > Finder::GUESSED && nodes.size < 2
 
         items = alike
-        items = clauses if family == "overlap" && items.size == 2 && nodes.size < 2
+        items = told_of_each if family == "overlap" && items.size == 2 && nodes.size < 2
         return nil unless POINTS[family].cover?(items.size)
 
         case family
         when "opposition" then two_sides(items)
-        when "hierarchy" then items.map { |i| parted(i) }.then { |all| all if all.count { |i| i.children.any? } >= 2 }
+        when "hierarchy" then items.map { |i| branched(i) }.then { |all| all if all.count { |i| i.children.any? } >= 2 }
         else items
         end
       end
 
       # "Some buy plants, some come for courses. Those who do both are few": two sentences, of which the first tells of each.
-      def clauses = text.sentences.flat_map { |s| s == text.sentences.last ? [s] : Sentences.clauses(s, /[,;]\s+(?:and |but |while )?/) }.map { |s| item(s) }
+      def told_of_each = text.sentences.flat_map { |s| s == text.sentences.last ? [s] : Sentences.clauses(s, /[,;]\s+(?:and |but |while )?/) }.map { |s| item(s) }
 
       # Points with a number each, where most have one.
       def plain_values(family)
-        return nil if text.quantities.size < VALUED[family].begin
+        # Rows of several numbers are a table, and none of them is the number of its row.
+        return nil if text.quantities.size < VALUED[family].begin || (nodes.size >= 2 && nodes.count { |n| text.quantities_in(n.span).size > 1 } * 2 > nodes.size)
 
         all = nodes.size >= 2 ? nodes.map { |n| Points::Point.new(span: n.span, more: []) } : text.points(family)
+        all = all.select { |p| p.spans.any? { |s| text.moments_in(s).any? } } if family == "trend"
         items = all.first(VALUED[family].end).map { |p| valued(p) }
         told = items.select(&:value)
         told if VALUED[family].cover?(told.size) && told.size * 3 >= items.size * 2
@@ -70,7 +76,7 @@ module Peony
       end
 
       # What a point enumerates stands below it.
-      def parted(item)
+      def branched(item)
         return item if item.children.any?
 
         row = text.series.find { |parts| item.spans.any? { |s| s.from <= parts.first.from && parts.last.to <= s.to } }

@@ -93,7 +93,7 @@ module Peony
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
         [MONTHS_LEAD, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month], [SEASONS, :month, ->(m) { Moments.in_months(Dates::SEASONS.fetch(m[1].downcase)) }, :counted, :season],
-        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit], [LEGS, :count, ->(m) { m[1].to_f }, :row, :digit], [Countdown::SO_LONG, :count, ->(m) { Countdown.sort(m) }, :row],
+        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit], [LEGS, :count, ->(m) { m[1].to_f }, :row, :digit], [Countdown::SO_LONG, :count, ->(m) { Countdown.sort(m) }, :row, :countdown],
         [CLOCKED_NUMBER, :time, ->(m) { Dates.hour(m[1]) }, :beside, :clock],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],

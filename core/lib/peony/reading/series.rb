@@ -146,7 +146,10 @@ module Peony
       end
 
       # Every part says something by itself: "the joiners build the frames, the mill gives its ends".
-      def clauses?(text, parts) = parts.size >= 3 && parts.count { |p| subject_verb?(text, p) } >= parts.size * 0.6
+      def clauses?(text, parts) = parts.size >= 3 && parts.count { |p| subject_verb?(text, p) && !p.text.match?(WHICH) } >= parts.size * 0.6
+
+      # "The fact that the toilets are at the bottom": a thing, and what is said of it.
+      WHICH = /\A(?:the|an?) [[:lower:]]+ (?:that|which|who|whose|where)\b/i
 
       def subject_verb?(text, span)
         tokens = text.tokens_in(span)
@@ -189,6 +192,8 @@ module Peony
         verb = tokens.rindex { |t| t.finite? || t.low.match?(/\A(?:be|are|is)\z/) }
         at = verb && verb < tokens.size - 1 ? verb : tokens.rindex { |t| %w[with of at].include?(t.low) || t.tag == "vbg" }
         tokens = tokens.drop(at + 1) if at && at < tokens.size - 1
+        # "They do | not love | the queue"
+        tokens = tokens.drop_while { |t| t.low.match?(/\A(?:not|n['’]t|never|really)\z/) || t.tag == "vb" } if at && tokens.size > 2 && tokens.first.low.match?(/\A(?:not|n['’]t)\z/)
         # "They watch | for | more earthquakes"
         tokens = tokens.drop(1) if at && tokens.size > 1 && tokens.first.low.match?(/\A(?:for|of|on|at|to|from|about)\z/)
         text.span(tokens.first.from, span.to) if tokens.any?

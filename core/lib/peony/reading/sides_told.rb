@@ -19,14 +19,23 @@ module Peony
       private
 
       def side(spans)
-        made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first)) }.tap { |i| i.children = spans.flat_map { |s| arguments(s) } }
+        children = spans.flat_map { |s| arguments(s) }
+        made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first, children)) }.tap { |i| i.children = children }
       end
 
       # A label, or who speaks for the side: "Its friends | say that".
-      def side_name(lead)
+      def side_name(lead, children = [])
         return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
 
-        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || Naming.of(text, lead, "opposition").first
+        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || before_row(lead, children) || Naming.of(text, lead, "opposition").first
+      end
+
+      # "They do not love | the queue, the wind and the noise": what leads to the row.
+      def before_row(lead, children)
+        return nil if children.size < 3
+
+        words = text.span(lead.from, [children.first.spans.first.from, lead.from].max)
+        words.text.strip if words.text.split.size.between?(2, 5) && text.tokens_in(words).any?(&:finite?) && children[1].spans.first.to <= lead.to
       end
 
       # "Members who are in favour say", "Those against point out": what side they are on.

@@ -15,7 +15,7 @@ module Peony
         # "Two days old", "nine metres long": only how it is measured.
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
-        LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than))+\z/
+        LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than|the|an?|our|its|their))+\z/
         # "The rope walk is 212 metres long | and"
         LED_ON = /(?:,?\s+(?:and|but|while))?[\s.,;]*\z/
         LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
@@ -145,6 +145,8 @@ module Peony
 
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
+          # "198 steps | , and nobody had to be carried down"
+          rest = rest.sub(/,\s+(?:and|but) (?:nobody|no one|everybody|everyone|it|they|we|he|she|that|there)\b.*\z/m, "")
           # "14 kg | of CO2", "Sick days fell from 11 | to 8"
           rest = rest.sub(/\Aof (?!(?:them|these|those|us|it|the|our)\b)/, "") if Units.measure?(quantity.unit) && quantity.unit != "%"
           rest = "" if rest.match?(/\Ato (?:only |about )?(?:\d|#{Numbers::WORD}\b)/io)

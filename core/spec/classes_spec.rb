@@ -41,4 +41,14 @@ RSpec.describe "Counts by class" do
     words = "Of the 96,000 euros we took in, 41,000 came from tickets, 27,000 from the town, 18,000 from gifts and 10,000 from the café."
     expect(read(words).items.map(&:title)).to eq(%w[Tickets Town Gifts Café])
   end
+
+  it "shares out a grant of which half is told as such, and names what goes to two posts" do
+    words = "The grant of 80,000 euros is spoken for. Half goes on the boat, 22,000 on two part-time posts, 12,000 on training, and 6,000 stays in reserve."
+    expect(best(words)).to eq(["parts", [["Boat", 40_000, "EUR"], ["Two part-time posts", 22_000, "EUR"], ["Training", 12_000, "EUR"], ["Stays in reserve", 6000, "EUR"]]])
+  end
+
+  it "takes the line over four letters for their head" do
+    reading = read("Campaign for the night bus: where we stand\nS: drivers are for it, it is cheap\nW: nobody knows the route\nO: the new cinema opens in May\nT: elections in autumn")
+    expect([reading.best.family, reading.items.map(&:title)]).to eq(["quadrant", %w[S W O T]])
+  end
 end

@@ -63,10 +63,18 @@ module Peony
           # "Forty | minutes | on showers": the unit is told beside the number.
           name = without_rest(subject(m)).sub(/\A(?:minutes|hours|days) (?=(?:on|for|to|of) )/i, "").sub(MeasureNames::WENT_TO, "")
                                          .sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
+          name = beyond(m, total) if name.match?(/\A(?:on|for|to|into|in|at)?\z/i)
           # "That left 1,400 for the party"
           detail = without_rest(without(m.span, m.quantity)).sub(/\A(?:that|which) (?:left|leaves)\b.*/i, "")
           part(name, detail, m.quantity, [m.span])
         end
+      end
+
+      # "22,000 on | two part-time posts": the small number is of the name.
+      def beyond(measure, total)
+        following = total.parts.find { |m| m.quantity.from > measure.quantity.to && m.sentence.from == measure.sentence.from }
+        words = text.string[measure.quantity.to...(following ? following.quantity.from : measure.sentence.to)]
+        Titles.of(words.strip.sub(/\A(?:on|for|to|into|in|at) /, "").sub(/[,;.\s]+(?:and)?\s*\z/, "")).first
       end
 
       # The last part is one thing, named without a number.

@@ -114,7 +114,7 @@ module Peony
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
 
-        told = sold_or_said(quantity, before, last) || led_by(quantity, before, last)
+        told = of_the_sum(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
         return told if told
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
@@ -195,6 +195,16 @@ module Peony
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
 
         counted_before(quantity) || only_unit || series_unit(quantity)
+      end
+
+      # "The grant of 80,000 euros: half goes on the boat, 22,000 on two posts, and 6,000 stays in reserve": a bare amount that goes somewhere is money, where the first told is.
+      def of_the_sum(quantity)
+        sum = @list.first
+        return nil unless sum.said && Units.money?(sum.unit) && quantity.value >= 100 && quantity.value < sum.value
+
+        behind = text.string[quantity.to, 14].to_s
+        led = text.string[[0, quantity.from - 4].max...quantity.from].match?(/(?:[,;.] |and )\z/)
+        sum.unit if led && behind.match?(/\A (?:on|for|to|into|stays?|goes|went|remains?|is left)\b/)
       end
 
       # "96 minutes on short films, 71 on messages": the same small word behind both.

@@ -90,11 +90,17 @@ module Peony
       # "Surface: 18 °C" over "5 m: 14 °C", "Letters 40 → 12" over "Calls 90 → 35"
       MEASURED = Regexp.union(/\A\s*[^:]{1,24}: *(?!(?:1[89]|20)\d\d\s*\z)[£€$]?[-−]?\d[\d.,]*(?: ?\S{1,12})?\s*\z/, /\A\s*[^\d→]{2,40} +\d[\d.,]* *\S{0,4} *(?:→|->|=>) *\d/)
 
+      # "The night bus: where we stand" over "S: …", "W: …", "O: …" and "T: …"
+      def over_letters?(first, rest) = rest.size > 2 && rest.all? { |l| l.text.match?(LETTER) } && !first.text.match?(LETTER)
+      LETTER = /\A\s*[[:upper:]]\s?(?::|[–—-])\s+\S/
+
       # "Sugar in our apples, grams per 100 g" over "Oxmere Red 14.1"
       def per_so_much?(first, rest) = rest.size > 1 && first.text.match?(/\bper \d[\d,.]* ?[[:alpha:]]*\s*\z/) && rest.all? { |l| l.text.match?(Text::NUMBERED) }
 
+      def leads?(first, rest) = over_heads?(rest) || per_so_much?(first, rest) || over_letters?(first, rest)
+
       def head?(first, rest)
-        return true if over_heads?(rest) || per_so_much?(first, rest)
+        return true if leads?(first, rest)
         return false if alike?(first, rest)
         return !first.text.match?(Text::DATED) if rest.all? { |l| l.text.match?(Text::DATED) }
         return true if names_both?(first, rest) || over_sides?(first, rest)

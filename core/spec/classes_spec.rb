@@ -51,4 +51,9 @@ RSpec.describe "Counts by class" do
     reading = read("Campaign for the night bus: where we stand\nS: drivers are for it, it is cheap\nW: nobody knows the route\nO: the new cinema opens in May\nT: elections in autumn")
     expect([reading.best.family, reading.items.map(&:title)]).to eq(["quadrant", %w[S W O T]])
   end
+
+  it "ranks no share among amounts" do
+    ranking = Peony::Reading.as(Peony::Notes::Passage.whole(Peony::Notes::Text.read("Benches €640, vests €210, cocoa €95. The town paid half of it.")), "ranking")
+    expect(ranking.items.map { |i| [i.title, i.value, i.unit] }).to eq([["Benches", 640, "EUR"], ["Vests", 210, "EUR"], ["Cocoa", 95, "EUR"]])
+  end
 end

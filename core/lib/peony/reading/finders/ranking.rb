@@ -13,6 +13,8 @@ module Peony
 
           falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)
           items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list)) }
+          # "Benches €640, vests €210, cocoa €95. The town paid half of it.": a share is no amount among them.
+          items = items.reject { |i| i.unit == "%" } if items.count { |i| Units.money?(i.unit) } > 2
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
           # "Oskar needs 45 minutes. For Mina it's half an hour"

@@ -56,4 +56,8 @@ RSpec.describe "Counts by class" do
     ranking = Peony::Reading.as(Peony::Notes::Passage.whole(Peony::Notes::Text.read("Benches €640, vests €210, cocoa €95. The town paid half of it.")), "ranking")
     expect(ranking.items.map { |i| [i.title, i.value, i.unit] }).to eq([["Benches", 640, "EUR"], ["Vests", 210, "EUR"], ["Cocoa", 95, "EUR"]])
   end
+
+  it "counts no deed" do
+    expect(read("We're at 9,300 of the 12,000 for the new piano. Who bakes next week?").quantities.map(&:unit)).not_to include("bakes")
+  end
 end

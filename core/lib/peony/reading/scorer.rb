@@ -39,8 +39,10 @@ module Peony
         return [] if chances.fetch(NONE, 0) > (plain?(text) ? SILENT : CALLED_FOR)
         return [] if plain?(text) && best_of(findings, chances) < CERTAIN
 
-        findings.concat(SecondLook.at(text, findings, chances))
-        sorted = findings.each { |f| f.fit = chances.fetch(f.family, 0.0).round(3) }.sort_by { |f| -f.fit }
+        weighed(findings, chances)
+        # Among the findings from here on: whoever knows better may ask for them too.
+        findings.concat(weighed(SecondLook.at(text, findings, chances), chances, UNSEEN))
+        sorted = findings.sort_by { |f| -f.fit }
         best, *rest = sorted.drop_while(&:short?)
         return [] unless best
         # What would be likely was not found: then things are set side by side, and nothing more is said of them.
@@ -56,6 +58,12 @@ module Peony
       end
       OUTSPOKEN = 0.8
       HEARD_EVERYWHERE = %w[journey hub].freeze
+
+      # @return [Array<Finding>] the same, each with its likelihood as fit
+      def weighed(findings, chances, share = 1) = findings.each { |f| f.fit = (chances.fetch(f.family, 0.0) * share).round(3) }
+
+      # What a finder saw stands before what only the words tell, where both are about as likely.
+      UNSEEN = 0.85
 
       # How likely the best is among those that were found and none: what is likely and was not found speaks for a picture, though not for which.
       def best_of(findings, chances)

@@ -4,7 +4,7 @@
 RSpec.describe "Counts by class" do
   include WordsRead
 
-  def best(words) = read(words).best.then { |f| [f.family, f.items.map { |i| [i.title, i.value, i.unit] }] }
+  def parted(words) = best(words).then { |f| [f.family, f.items.map { |i| [i.title, i.value, i.unit] }] }
 
   {
     "Parcels by weight\n- Up to 5 kg: 120\n- 5 to 10 kg: 48\n- Over 10 kg: 9" => [["Up to 5 kg", 120], ["5 to 10 kg", 48], ["Over 10 kg", 9], "parcels"],
@@ -13,7 +13,7 @@ RSpec.describe "Counts by class" do
     "How long visitors stayed\nunder 10 minutes: 210\n10 to 30 minutes: 480\nover 30 minutes: 95" => [["Under 10 minutes", 210], ["10 to 30 minutes", 480], ["Over 30 minutes", 95], "visitors"],
     "Members by age\nUnder 18: 14\n18 to 40: 36\n41 to 65: 48\nOver 65: 13" => [["Under 18", 14], ["18 to 40", 36], ["41 to 65", 48], ["Over 65", 13], "members"]
   }.each do |words, (*rows, unit)|
-    it("tells #{words.lines.first.strip.inspect} as parts of one whole") { expect(best(words)).to eq(["parts", rows.map { |title, value| [title, value, unit] }]) }
+    it("tells #{words.lines.first.strip.inspect} as parts of one whole") { expect(parted(words)).to eq(["parts", rows.map { |title, value| [title, value, unit] }]) }
   end
 
   it "counts them in running text too" do
@@ -44,7 +44,7 @@ RSpec.describe "Counts by class" do
 
   it "shares out a grant of which half is told as such, and names what goes to two posts" do
     words = "The grant of 80,000 euros is spoken for. Half goes on the boat, 22,000 on two part-time posts, 12,000 on training, and 6,000 stays in reserve."
-    expect(best(words)).to eq(["parts", [["Boat", 40_000, "EUR"], ["Two part-time posts", 22_000, "EUR"], ["Training", 12_000, "EUR"], ["Stays in reserve", 6000, "EUR"]]])
+    expect(parted(words)).to eq(["parts", [["Boat", 40_000, "EUR"], ["Two part-time posts", 22_000, "EUR"], ["Training", 12_000, "EUR"], ["Stays in reserve", 6000, "EUR"]]])
   end
 
   it "takes the line over four letters for their head" do

@@ -4,8 +4,7 @@
 RSpec.describe "Hours, rows and heads" do
   include WordsRead
 
-  def amounts(words) = read(words).quantities.map { |q| [q.value, q.unit] }
-  def told(family, words) = read(words).findings.find { |f| f.family == family }&.items&.map(&:title)
+  def shown(family, words) = read(words).findings.find { |f| f.family == family }&.items&.map(&:title)
 
   it "takes hours behind a day of the week for times" do
     ["Shop open: Monday 10 to 4, Tuesday 9 to 1, Saturday 11 to 3.",
@@ -38,24 +37,24 @@ RSpec.describe "Hours, rows and heads" do
 
   it "puts months beside days" do
     words = "Exhibition plan: March, loans agreed; April, labels written; 12 May, painters in; 3 June, lamps; 14 June, opening night."
-    expect(told("timeline", words)).to eq(["Loans agreed", "Labels written", "Painters in", "Lamps", "Opening night"])
+    expect(shown("timeline", words)).to eq(["Loans agreed", "Labels written", "Painters in", "Lamps", "Opening night"])
   end
 
   it "counts no sentence that says how many follow" do
     words = "Two places are left for the class trip. Hagg Farm is half an hour away, costs £14 a night and has straw to sleep on. " \
             "Skarv Lodge takes three hours by bus and £31 a night, but there are beds and a drying room."
-    expect(told("comparison", words)).to eq(["Hagg Farm", "Skarv Lodge"])
+    expect(shown("comparison", words)).to eq(["Hagg Farm", "Skarv Lodge"])
   end
 
   it "puts what everything passes in the middle, and not around it" do
     words = "Hanne runs the harbour office, and everything passes over her desk. Skippers hand her their papers. The ice factory asks her how many boats are due. " \
             "The lifeboat tells her when it goes out. Even the children bring her the bottles with messages in them."
-    expect(told("hub", words).size).to eq(4)
+    expect(shown("hub", words).size).to eq(4)
   end
 
   it "keeps the last of several heads, with nothing below it yet" do
-    expect(told("hierarchy", "Paths on the map\nWalking\n- marked\n- unmarked\nCycling\n- paved\n- gravel\nRiding")).to eq(%w[Walking Cycling Riding])
-    expect(told("hierarchy", "Paths on the map\nWalking\n- marked\n- unmarked\nCycling\n- paved\n- gravel\nSee you all there on time")).to eq(%w[Walking Cycling])
+    expect(shown("hierarchy", "Paths on the map\nWalking\n- marked\n- unmarked\nCycling\n- paved\n- gravel\nRiding")).to eq(%w[Walking Cycling Riding])
+    expect(shown("hierarchy", "Paths on the map\nWalking\n- marked\n- unmarked\nCycling\n- paved\n- gravel\nSee you all there on time")).to eq(%w[Walking Cycling])
   end
 
   it "names nobody please" do
@@ -66,7 +65,7 @@ RSpec.describe "Hours, rows and heads" do
   it "tells a plan by how long before it is" do
     words = "Fourteen months before: choose a date. A year before, book the barn. The invitations go out six months ahead, the menu is tasted two months ahead, " \
             "and in the last week somebody has to hide the goat."
-    expect(told("timeline", words)).to eq(["Choose a date", "Book the barn", "The invitations go out", "The menu is tasted", "Hide the goat"])
+    expect(shown("timeline", words)).to eq(["Choose a date", "Book the barn", "The invitations go out", "The menu is tasted", "Hide the goat"])
     expect(amounts("It rained for six months before the roof was mended. Two weeks ahead of the fair it stopped.")).to eq([[6, "months"], [2, "weeks"]])
   end
 
@@ -81,8 +80,8 @@ RSpec.describe "Hours, rows and heads" do
   end
 
   it "heads what is set in below several heads, and what is numbered in two steps" do
-    expect(told("hierarchy", "Year 5 science\nLiving things\n  plants\n  mould\nForces\n  friction\n  levers\nEarth\n  rocks\n  weather")).to eq(["Living things", "Forces", "Earth"])
-    expect(told("hierarchy", "Website\n1 About us\n1.1 History\n1.2 People\n2 Visit\n2.1 Hours\n2.2 How to get here\n3 Shop")).to eq(["About us", "Visit", "Shop"])
+    expect(shown("hierarchy", "Year 5 science\nLiving things\n  plants\n  mould\nForces\n  friction\n  levers\nEarth\n  rocks\n  weather")).to eq(["Living things", "Forces", "Earth"])
+    expect(shown("hierarchy", "Website\n1 About us\n1.1 History\n1.2 People\n2 Visit\n2.1 Hours\n2.2 How to get here\n3 Shop")).to eq(["About us", "Visit", "Shop"])
   end
 
   it "parts what there is for each kind" do
@@ -94,6 +93,6 @@ RSpec.describe "Hours, rows and heads" do
   it "counts no pupils among the helpers of the fire brigade, and gives voices to whom they are of" do
     expect(amounts("Who helped\nParents 31\nGrandparents 18\nPupils of year 6: 12\nThe fire brigade 4")).to eq([[31, "parents"], [18, "grandparents"], [12, "pupils"], [4, ""]])
     voices = "Voices\n\"My son talks to me now.\" – a mother, class 2\n\"I sold more rolls than ever.\" – the baker\n\"It rained. It was all right.\" – Milan, class 4"
-    expect(told("list", voices)).to eq(["A mother, class 2", "The baker", "Milan, class 4"])
+    expect(shown("list", voices)).to eq(["A mother, class 2", "The baker", "Milan, class 4"])
   end
 end

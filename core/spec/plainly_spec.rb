@@ -2,9 +2,10 @@
 
 # What a passage makes as a family that its words speak for, though its finder saw nothing of it.
 RSpec.describe Peony::Reading::Plainly do
-  def seen(family, words) = Peony::Reading::Finder.members.fetch(family).new(Peony::Reading::Text.new(Peony::Notes::Passage.whole(Peony::Notes::Text.read("#{words}\n"))))
+  include WordsRead
+
+  def seen(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words))
   def plain(family, words) = seen(family, words).again
-  def titles(family, words) = plain(family, words)&.items&.map(&:title)
 
   it "parts the sentence that tells of two before what is said of both" do
     words = "Some of our customers only buy plants, some only come for courses. Those who do both are few, but they are the ones who tell their friends."
@@ -31,7 +32,7 @@ RSpec.describe Peony::Reading::Plainly do
 
   it "grows no tree of what has nothing below it" do
     expect(plain("hierarchy", "The hens sleep in the barn. The goat sleeps in the yard. The dog sleeps on the sofa.")).to be_nil
-    expect(titles("hierarchy", "The seed room holds cereals, beans and peas. The dry room holds herbs, flowers and bulbs.")).to have_attributes(size: 2)
+    expect(plain("hierarchy", "The seed room holds cereals, beans and peas. The dry room holds herbs, flowers and bulbs.").items).to have_attributes(size: 2)
   end
 
   it "makes nothing of too few points or of too few numbers" do

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "numo/narray"
+require_relative "regression"
 
 # Small neural networks with one hidden layer, each taught from a beginning of its own; what they say is averaged.
 # Gradient descent in small batches with decoupled weight decay (AdamW: Loshchilov and Hutter, 2019), hidden units left out at random meanwhile (dropout).
@@ -55,10 +56,7 @@ class Network
     sums = Hash.new(0.0)
     squares = Hash.new(0.0)
     rows.map(&:first).each { |row| row.each { |name, value| (sums[name] += value) && squares[name] += value.to_f**2 } }
-    signs.map do |name|
-      spread = Math.sqrt([(squares[name] / rows.size) - ((sums[name] / rows.size)**2), 0].max)
-      name.start_with?("w:") || spread < 1e-6 ? 1.0 : spread**Regression::EVEN
-    end
+    signs.map { |name| Regression.scale_of(name, Math.sqrt([(squares[name] / rows.size) - ((sums[name] / rows.size)**2), 0].max)) }
   end
 
   def learn(rate)

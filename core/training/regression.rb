@@ -71,9 +71,13 @@ module Regression
     x = Numo::DFloat.zeros(list.size, signs.size)
     list.each_with_index { |row, i| row.each { |name, value| x[i, at[name]] = value.to_f } }
     spread = Numo::NMath.sqrt([(x**2).mean(axis: 0) - (x.mean(axis: 0)**2), Numo::DFloat.zeros(signs.size)].then { |a, b| Numo::DFloat.maximum(a, b) }).to_a
-    scale = signs.zip(spread).map { |name, s| name.start_with?("w:") || s < 1e-6 ? 1.0 : s**even }
+    scale = signs.zip(spread).map { |name, s| scale_of(name, s, even) }
     [signs, scale, x / Numo::DFloat[*scale]]
   end
+
+  # @param spread [Float] the standard deviation of a sign
+  # @return [Float] what it is divided by
+  def scale_of(name, spread, even = EVEN) = name.start_with?("w:") || spread < 1e-6 ? 1.0 : spread**even
 
   # @yieldparam at [Numo::DFloat]
   # @yieldreturn [Array(Float, Numo::DFloat)] the value there and its slopes

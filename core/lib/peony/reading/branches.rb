@@ -43,8 +43,6 @@ module Peony
         /\A(?:and |but )?(?:if|when|where|should) (?:so|yes|not?|#{SAME})\b(?: (?:is|are|was|does|do|did|has|have|had|can|could|will|would)|['’][a-z]+)?(?: ?n['’]t| ?not| none| one| any)?,/i,
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
-      # "Fewer than 20 guests?" opens a row of cases.
-      LIMIT = /\A(?:fewer|less|more|up to|under|over|below|above|at least|between|\d)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 
@@ -97,7 +95,7 @@ module Peony
 
       # "Below zero? Cover the lemons"; what opens running text names the matter, and "Wet? Hall." is asked and answered.
       def case?(span, following, opens)
-        return false if (opens && !entries? && !span.text.match?(LIMIT)) || following.text.split.size < 2 || text.string[span.to...following.to].match?(ANSWERED)
+        return false if (opens && !entries? && !span.text.match?(Limits::CASE)) || following.text.split.size < 2 || text.string[span.to...following.to].match?(ANSWERED)
 
         span.text.match?(/\?\z/) && span.text.split.size <= 6 && !span.text.match?(ASKED)
       end

@@ -18,7 +18,8 @@ module Peony
 
       # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
       def of_counts
-        return classed if classed
+        told = classed
+        return told if told
 
         portions = text.measures.select { |m| m.unit == "parts" }
         return portions.map { |m| part(tidy(text.string[m.quantity.to...m.span.to].sub(/\A\s*parts?\s+/, "").sub(/\s+and\z/, "")), "", m.quantity, [m.span]) } if portions.size >= 2

@@ -16,14 +16,7 @@ module Peony
       # @return [Hash{String => Float}] for each family, and for none, adding up to 1
       def chances(signs)
         net = loaded
-        places = []
-        values = []
-        signs.each do |name, value|
-          next unless value != 0 && (place = net[:places][name])
-
-          places << place
-          values << value
-        end
+        places, values = Signs.placed(signs, net[:places])
         inner = net[:bias]
         inner += Numo::SFloat.cast(values).dot(net[:inner][places, true]) if places.any?
         net[:names].zip(spoken(net, inner.clip(0, nil))).to_h

@@ -23,7 +23,7 @@ module Peony
 
       def of_numbered_parts
         return nil if nodes.size >= 2
-        return of_with(FOR) if text.string.scan(FOR).size > 1 && cue?(:kinds)
+        return of_with(FOR) if cue?(:kinds) && Moments.matches(text.string, FOR).size > 1
         return of_with if text.sentences.size <= 2 && text.string.scan(WITH).size > 1
 
         clauses = text.sentences.flat_map { |s| Sentences.clauses(s, NEXT) }
@@ -40,7 +40,7 @@ module Peony
 
       def of_with(pattern = WITH)
         @strength = 0.6
-        text.string.to_enum(:scan, pattern).map { Regexp.last_match }.map do |m|
+        Moments.matches(text.string, pattern).map do |m|
           made(m[:name], "", [text.span(m.begin(0), m.end(0))]).tap { |part| part.children = held(text.span(m.begin(:rest), m.end(:rest))).map { |span| item(span) } }
         end
       end

@@ -81,16 +81,13 @@ module Peony
 
       # "Up to 10 people: the small room", "11 to 30: the library", "more: the hall"
       def by_limits?(text, _finding)
-        return text.sentences.size <= 8 && text.sentences.count { |s| s.text.match?(LIMITED) } > 2 if text.tree.empty?
+        return text.sentences.size <= 8 && text.sentences.count { |s| s.text.match?(Limits::LEADS_ELSEWHERE) } > 2 if text.tree.empty?
 
         text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\A(?:up to|under|over|below|above|from|more|less|fewer|at least|beyond|\d+ ?(?:to|–|-) ?\d+)\b[^:]{0,40}: (?![£€$]?\d)/i) }
       end
 
       # "Under 18: 14. 18 to 40: 36. Over 40: 61.": how many there are of each.
       def classed?(text, _finding) = text.classes.size > 2 && text.classes.size == text.quantities.size
-
-      # "Fewer than 20 guests? Take the tank room. 20 to 60: the hall. More than 60 and we have to say no."
-      LIMITED = /\A(?:(?:up to|under|over|below|above|more than|less than|fewer than|at least|beyond|between) (?:\d[\d,.]*|#{Numbers::WORD})|\d+ ?(?:to|–|-) ?\d+)\b[^:?.;]{0,32}(?:[:?]| and| means) ?(?![£€$]?\d)/io
 
       # "1. Unlock the hut. 2. Light the stove.": what is numbered and tells to do is done in this order.
       def numbered_orders?(text, _finding)

@@ -54,10 +54,14 @@ module Peony
 
       # The spans at the beginning that only lead to the others.
       def led(text, family, spans)
-        return [] unless leads?(text, family, spans)
+        middle = family == "hub" ? told_of_all(text, spans) : []
+        middle.any? || !leads?(text, family, spans) ? middle : [0]
+      end
 
-        # "Hanne runs the office, | and everything passes over her desk."
-        family == "hub" && spans.size > 4 && spans[1].text.match?(ALL_OF_IT) ? [0, 1] : [0]
+      # "Hanne runs the office, | and everything passes over her desk. | ...": what leads up to three others or more.
+      def told_of_all(text, spans)
+        at = spans.first(2).each_index.select { |i| spans[i].text.match?(ALL_OF_IT) }
+        at.any? && spans.size > 3 && spans[at.first].to <= text.sentences.first.to ? (0..[at.last, spans.size - 4].min).to_a : []
       end
 
       def leads?(text, family, spans) = (family != "cycle" && asked?(text, spans)) || run_in?(text, spans) || (family == "hub" && of_middle?(text, spans))
@@ -87,9 +91,6 @@ module Peony
 
       # "Around the depot. The depot has become a small town. ...": what the heading names stands in the middle.
       def of_middle?(text, spans)
-        # "Hanne runs the office, and | everything passes over her desk. ..."
-        return true if spans.size > 3 && spans.first(2).any? { |s| s.text.match?(ALL_OF_IT) } && text.sentences.first.to >= spans.find { |s| s.text.match?(ALL_OF_IT) }.to
-
         led = spans.size > 3 && spans.map { |s| Rivals.subject(text, s) } or return false
         Rivals.headed(text).include?(led.first) && led.count(led.first) == 1
       end

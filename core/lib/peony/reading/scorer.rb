@@ -108,14 +108,7 @@ module Peony
       # @return [Hash{String => Float}] what the regression says
       def found(signs)
         rows, table = Weights.by_sign
-        places = []
-        values = []
-        signs.each do |name, value|
-          next unless value != 0 && (row = rows[name])
-
-          places << row
-          values << value
-        end
+        places, values = Signs.placed(signs, rows)
         sums = places.empty? ? [0.0] * Weights.families.size : Numo::DFloat.cast(values).dot(table[places, true]).to_a
         Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end

@@ -27,6 +27,22 @@ module Peony
         layout(text).merge(cues(text), numbers(text), ends(text), threads(text), Flow.signs(text), SideSigns.of(text), HeadingSigns.of(text), meaning(text), Stems.signs(text))
       end
 
+      # Those that a model knows and that stand, for it to be asked.
+      # @param signs [Hash{Symbol => Numeric}]
+      # @param known [Hash{Symbol => Integer}] the place of each
+      # @return [Array(Array<Integer>, Array<Numeric>)] places and values
+      def placed(signs, known)
+        places = []
+        values = []
+        signs.each do |name, value|
+          next unless value != 0 && (place = known[name])
+
+          places << place
+          values << value
+        end
+        [places, values]
+      end
+
       def layout(text)
         nodes = text.tree
         units = units(text)

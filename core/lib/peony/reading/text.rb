@@ -125,8 +125,8 @@ module Peony
       # @return [Array<Array<Span>>] things named one after the other in one sentence, the longest first
       def series = @series ||= sentences.map { |s| Series.in(self, s) }.select { |parts| parts.size >= 3 && !within_word?(parts.first.from) }.sort_by { |parts| -parts.size }
 
-      # @return [Array<Range>] the places of what parts rows from each other: see {Uncounted.classes}
-      def classes = once(:classes) { Uncounted.classes(string) }
+      # @return [Array<Range>] the places of what parts rows from each other: see {Limits.classes}
+      def classes = once(:classes) { Limits.classes(string) }
 
       # "Ca|n't": nothing begins there.
       def within_word?(place) = place.positive? && string[place - 1, 2].match?(/[[:alpha:]][[:alpha:]]/)

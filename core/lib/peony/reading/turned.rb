@@ -163,7 +163,8 @@ module Peony
       def rows(text)
         text.once(:rows_to) do
           pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value }.map { |a, b| [a, b, text.string[a.to...b.from]] }
-          next whole_rows(text) if whole_rows(text)
+          whole = whole_rows(text)
+          next whole if whole
 
           told = text.all_words.match?(OTHERWISE) ? pairs.select { |_, _, gap| gap.match?(/\A(?: ?%)? to [£€$]?\z/) } : []
           said = told.any? && text.all_words.match?(BOTH_TIMES)

@@ -93,27 +93,6 @@ module Peony
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 
-      LIMIT = "(?:under|over|up\\ to|below|above|less\\ than|more\\ than|fewer\\ than|younger\\ than|older\\ than)"
-      OPEN_END = "(?:over|older|more|under|younger|less|longer|above)"
-      # "18 to 40" and "over 65", "5 to 10 kg" and "over 100 euros", where an amount follows.
-      CLASS = /(?:^|(?<=[.;]\ ))(?:#{LIMIT}|from|between)?\ ?[£€$]?\d+(?:[.,]\d+)?(?:\ ?(?:to|–|-|and)\ ?[£€$]?\d+(?:[.,]\d+)?)?(?:\ (?:and|or)\ #{OPEN_END})?
-               (?:(?:\ years)?(?=\ ?[:–|])|(?:\ ?(?:%|€|°C|[[:alpha:]]{1,8}))(?:\ (?:and|or)\ #{OPEN_END})?(?=\ ?[:–|]\ ?[£€$]?\d|\ +[£€$]?\d[\d,.]*\ ?%?$))/ix
-      OPEN_CLASS = /\A#{LIMIT}\b|\b#{OPEN_END}(?: years)?\z/i
-
-      # "Under 18: 9,800", "18 to 40: 12,400", "Over 65: 14,700": where lines are parted by what they hold, that is no amount.
-      # @param string [String]
-      # @return [Array<Range>] the places of what tells one from the other
-      def classes(string)
-        return [] unless string.match?(OPEN_LINE)
-
-        found = []
-        string.scan(CLASS) { found << (Regexp.last_match.begin(0)...Regexp.last_match.end(0)) }
-        open = found.count { |range| string[range].match?(OPEN_CLASS) }
-        (found.size > 2 && open.positive?) || (found.size == 2 && open == 2) ? found : []
-      end
-
-      OPEN_LINE = /(?:^|[.;] )#{LIMIT} ?[£€$]?\d|\d (?:[[:alpha:]]+ )?(?:and|or) #{OPEN_END}/i
-
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]

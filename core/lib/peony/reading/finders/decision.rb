@@ -10,9 +10,6 @@ module Peony
         # One "if" is a condition; a branch says what happens otherwise.
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|whoever|isn['’]t|aren['’]t|in which case|above that|(?:anything|all|everything) else)\b/
 
-        # "Fewer than 20 guests?", "More than 60 and"
-        LIMITED = /\A(?:and |but )?(?<limit>(?:(?:up to|under|over|below|above|more than|less than|fewer than|at least|between) (?:\d[\d,.]*|#{Numbers::WORD})|\d+ ?(?:to|–|-) ?\d+)\b[^:?.;,]{0,24}?)(?:\?|:| and(?= we| you| it)|,) +(?=\S)/io
-
         # Without any of these nothing branches.
         BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|else|whoever|those|up to|more|less|under|over|above|below)\b/
 
@@ -39,7 +36,7 @@ module Peony
 
         # "Fewer than 20 guests? | Take the tank room", "More than 60 and | we have to say no": what is limited leads what is done.
         def by_limit(span)
-          limit = span.text.match(LIMITED) or return nil
+          limit = span.text.match(Limits::LEADS) or return nil
           made(limit[:limit], span.text[limit.end(0)..].sub(/[\s.;]+\z/, ""), [span])
         end
 

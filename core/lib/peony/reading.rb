@@ -4,7 +4,7 @@ module Peony
   # What Peony finds in a passage.
   module Reading
     # A stretch of the passage's text, in characters.
-    Span = Struct.new(:text, :from, :to, keyword_init: true)
+    Span = Struct.new(:text, :from, :to)
 
     # How much or how many. +said+ tells whether the unit stands beside the number; else it was taken over from the words around.
     Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, :said, keyword_init: true)

@@ -75,7 +75,7 @@ module Peony
       end
 
       # "In the middle course | the valley is wider"; not "printer A".
-      def up_to_article(tokens) = tokens.slice_when { |one, two| one.noun? && two.tag == "det" && two.text == two.low }.first.to_a
+      def up_to_article(tokens) = tokens.first((1...tokens.size).find { |i| tokens[i - 1].noun? && tokens[i].tag == "det" && tokens[i].text == tokens[i].low } || tokens.size)
 
       # "After five years it is 30": when it is, not what.
       def time?(phrase) = phrase.size > 1 && phrase.first.tag == "cd" && HandedOn::TIME.include?(Units::MEASURES[phrase.last.low])

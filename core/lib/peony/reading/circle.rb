@@ -45,12 +45,20 @@ module Peony
       def linked(text, sentences)
         return nil unless sentences.size.between?(2, 6)
 
-        found = sentences.map { |s| CAUSED.lazy.filter_map { |form| s.text.match(form) }.first&.then { |m| %i[why so].map { |part| text.span(s.from + m.begin(part), s.from + m.end(part)) } } }
-        return nil unless found.size > 2 && found.all?
+        found = sentences.map { |s| caused(text, s) or return nil }
+        return nil unless found.size > 2
 
         words = found.map { |pair| pair.map { |s| Manner.stems(text, s) } }
         joined = words.each_index.all? { |i| same?(words[i - 1].last, words[i].first) } || words.each_index.all? { |i| same?(words[i - 1].first, words[i].last) }
         found.map(&:first) if joined
+      end
+
+      # @return [Array(Span, Span), nil] why, and what follows
+      def caused(text, sentence)
+        text.at(:caused, sentence.from, sentence.to) do
+          form = CAUSED.find { |pattern| sentence.text.match?(pattern) }
+          form && sentence.text.match(form).then { |m| %i[why so].map { |part| text.span(sentence.from + m.begin(part), sentence.from + m.end(part)) } }
+        end
       end
 
       def same?(one, other) = one.any? && other.any? && ((one - other).empty? || (other - one).empty?)
@@ -63,7 +71,7 @@ module Peony
 
       # "Plan → try → look → change → plan"
       def arrows(sentence)
-        parts = sentence.text.scan(Series::ARROW).size > 2 ? Sentences.clauses(sentence, Series::ARROW) : []
+        parts = sentence.text.match?(/[→⟶>]/) && sentence.text.scan(Series::ARROW).size > 2 ? Sentences.clauses(sentence, Series::ARROW) : []
         parts[0..-2] if parts.size > 3 && back?(parts)
       end
 

@@ -40,7 +40,7 @@ module Peony
 
       # "five steps:" and then four.
       def announced(text)
-        lead = text.sentences.find { |s| s.text.match?(/:\s*\z/) } || (text.passage.heading && Span.new(text: text.passage.heading, from: 0, to: 0))
+        lead = text.sentences.find { |s| s.text.match?(/:\s*\z/) } || (text.passage.heading && Span.new(text.passage.heading, 0, 0))
         listed = text.outer.size
         return nil if lead.nil? || listed < 2
 

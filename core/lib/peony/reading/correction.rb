@@ -39,7 +39,7 @@ module Peony
 
           from = (stretch.from + ref["start"]).clamp(stretch.from, stretch.to)
           to = (stretch.from + ref["end"]).clamp(from, stretch.to)
-          Span.new(text: passage.text[from...to], from: from, to: to)
+          Span.new(passage.text[from...to], from, to)
         end
         Item.new(title: kept["title"], detail: kept["detail"].to_s, spans: spans, value: kept["value"], unit: kept["unit"], date: kept["date"], aspects: kept["aspects"] || [],
                  children: (kept["children"] || []).map { |c| item(c, passage) })

@@ -17,6 +17,8 @@ module Peony
       # @param list [Array<Quantity>] in order; a unit that was not said may be empty
       # @return [Array<Couple>] at least three, or none
       def of(text, list)
+        return [] if list.size < LEAST * 2
+
         list = list.reject { |q| (q.approximate && q.value < 2) || all_of?(text, q) || (HandedOn.passing?(text, q) && !aged?(text, q)) }
         found = [list.reject { |q| HandedOn.passing?(text, q) }, list].uniq.flat_map { |l| tries(l) }.filter_map { |part| couples(text, part) }
         found.max_by.with_index { |couples, i| [couples.size, -torn(text, couples), -i] } || []

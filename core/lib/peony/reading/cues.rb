@@ -69,13 +69,8 @@ module Peony
       def counts(words) = SOUGHT.counts(words)
 
       # @param list [Array<String>] stretches in lower case
-      # @return [Hash{Symbol => Float}] in which share of them each cue stands
-      def shares(list)
-        return {} if list.empty?
-
-        standing = list.map { |words| SOUGHT.standing(words) }
-        ALL.to_h { |name, _| [name, standing.count { |found| found.key?(name) }.to_f / list.size] }
-      end
+      # @return [Hash{Symbol => Float}] in which share of them each cue stands, for those that do
+      def shares(list) = list.flat_map { |words| SOUGHT.standing(words).keys }.tally.transform_values { |count| count.to_f / list.size }
     end
   end
 end

@@ -30,7 +30,7 @@ module Peony
           words = sentence.text[m.end(0)...ending]
           from = m.end(0) + words[/\A\s*/].length
           told = words.strip.sub(/[,;]?(?:\s+(?:and|or))?\s*\z/, "")
-          Span.new(text: told, from: sentence.from + from, to: sentence.from + from + told.length)
+          Span.new(told, sentence.from + from, sentence.from + from + told.length)
         end
       end
     end

@@ -236,7 +236,7 @@ module Peony
         return first if lead.match?(CAME_TO) && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)
         return nil if !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
-        noun = text.tokens_in(Span.new(from: sentence.from, to: quantity.from)).first(3).find(&:noun?)
+        noun = text.tokens_between(sentence.from, quantity.from).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
       end
 

@@ -56,7 +56,7 @@ module Peony
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        head = sentence && text.tokens_in(Span.new(from: sentence.from, to: quantity.from))
+        head = sentence && text.tokens_between(sentence.from, quantity.from)
         # "7,200 to spend": money, whatever its coin.
         return "" if text.all_words.match?(TO_SPEND)
 

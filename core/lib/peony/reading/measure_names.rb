@@ -46,7 +46,7 @@ module Peony
         return tidy(plain) if plain
 
         before = "" if (each = before.match?(OUT_OF_EACH))
-        lead = each ? [] : lead(text.tokens_in(Span.new(from: measure.span.from, to: q.from)))
+        lead = each ? [] : lead(text.tokens_between(measure.span.from, q.from))
         # "Most visitors came | from the county: 14,200": what is counted everywhere names none of them.
         named = before[FROM_WHERE, 1] if lead.any?(&:noun?) && lead.select(&:noun?).all? { |t| t.low == measure.unit }
         return tidy(named) if named

@@ -12,25 +12,19 @@ module Peony
 
       module_function
 
-      # @param signs [Hash{Symbol => Numeric}]
-      # @return [Hash{String => Float}] for each family, and for none, adding up to 1
-      def chances(signs)
-        net = loaded
-        places, values = Signs.placed(signs, net[:places])
+      # @return [Array<String>] the signs that are heeded, each at its place
+      def signs = loaded[:signs]
+
+      # @param places [Array<Integer>] of the signs that stand, among {signs}
+      # @param values [Array<Numeric>] of each
+      # @param net [Hash] as {read}
+      # @return [Hash{String => Float}] for each family, and for none, adding up to 1: what the networks say on average
+      def chances(places, values, net = loaded)
         inner = net[:bias]
         inner += Numo::SFloat.cast(values).dot(net[:inner][places, true]) if places.any?
-        net[:names].zip(spoken(net, inner.clip(0, nil))).to_h
-      end
-
-      # @return [Array<Float>] what the networks say on average
-      def spoken(net, hidden)
-        size = hidden.size / net[:times]
-        sums = net[:times].times.sum do |i|
-          scores = hidden[(i * size)...((i + 1) * size)].dot(net[:outer][i, true, true]) + net[:last][i, true]
-          raised = Numo::NMath.exp(scores - scores.max)
-          raised / raised.sum
-        end
-        (sums / net[:times]).to_a
+        scores = inner.clip(0, nil).dot(net[:outer]) + net[:last]
+        told = scores.to_a.each_slice(net[:names].size).map { |list| Weights.evened(list) }
+        net[:names].zip(told.transpose.map { |list| list.sum / list.size }).to_h
       end
 
       def loaded = @loaded || @lock.synchronize { @loaded ||= read(File.binread(PATH)) }
@@ -44,8 +38,14 @@ module Peony
         inner = Numo::SFloat.cast(Numo::Int8.from_binary(rest.byteslice(0, signs.size * width), [signs.size, width]))
         floats = Numo::SFloat.from_binary(rest.byteslice((signs.size * width)..))
         sizes, bias, outer, last = cut(floats, [signs.size, width, width * names.size, times * names.size])
-        { places: signs.each_with_index.to_h { |name, i| [name.to_sym, i] }, names: names, times: times, inner: inner * sizes.reshape(signs.size, 1), bias: bias,
-          outer: outer.reshape(times, hidden, names.size), last: last.reshape(times, names.size) }
+        { signs: signs, names: names, inner: inner * sizes.reshape(signs.size, 1), bias: bias, outer: beside(outer.reshape(times, hidden, names.size)), last: last }
+      end
+
+      # One table for all of them, in which none heeds the hidden units of another.
+      # @param outer [Numo::SFloat] networks × hidden units × names
+      def beside(outer)
+        times, hidden, names = outer.shape
+        times.times.with_object(Numo::SFloat.zeros(times * hidden, times * names)) { |i, all| all[(i * hidden)...((i + 1) * hidden), (i * names)...((i + 1) * names)] = outer[i, true, true] }
       end
 
       def cut(floats, sizes)

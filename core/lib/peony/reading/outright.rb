@@ -27,16 +27,17 @@ module Peony
 
       # @return [Hash{String => Float}] the likelihoods as they are where something is said outright
       def told(text, findings, chances)
-        RULES.reduce(chances) do |told, (from, to, test, left)|
-          found = findings.find { |f| f.family == to }
-          # "South and often watered, south and rarely watered": two words crossed are four boxes, whatever is asked above them.
-          next told if from == "quadrant" && findings.any? { |f| f.family == from && f.fit >= 0.9 }
+        found = findings.to_h { |f| [f.family, f] }
+        # "South and often watered, south and rarely watered": two words crossed are four boxes, whatever is asked above them.
+        boxes = found["quadrant"]&.fit.to_f >= 0.9
+        RULES.each do |from, to, test, left|
+          finding = found[to]
+          next unless finding && !(boxes && from == "quadrant") && public_send(test, text, finding)
 
-          next told unless found && public_send(test, text, found)
-
-          both = told[to] + told[from]
-          left ? told.merge(to => [both * (1 - left), told[to]].max, from => [both * left, told[from]].min) : told.merge(to => both, from => 0.0)
+          both = chances[to] + chances[from]
+          chances = left ? chances.merge(to => [both * (1 - left), chances[to]].max, from => [both * left, chances[from]].min) : chances.merge(to => both, from => 0.0)
         end
+        chances
       end
 
       # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.

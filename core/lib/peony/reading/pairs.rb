@@ -219,7 +219,7 @@ module Peony
         # "New lamps in the hall: they draw 4.2 kilowatts"
         return label if label && text.string[start...one.from].match?(/\A:?\s*(?:they|it|these|this) [[:lower:]]+ \z/i)
 
-        run = subject(text, after_comma(text.tokens_in(Span.new(from: start, to: one.from))))
+        run = subject(text, after_comma(text.tokens_between(start, one.from)))
         # "In the old days 38 passengers made a tram": not the days changed.
         return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 

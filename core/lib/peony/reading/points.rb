@@ -36,7 +36,7 @@ module Peony
       # @return [Array<Point>]
       def of(text, family)
         # Where the first sentence says how many follow, and so many do, each of them is one.
-        spans = Strays.so_many(text.sentences) ? text.sentences : Seams.parts(text, family)
+        spans = so_many?(text) ? text.sentences : Seams.parts(text, family)
         chances = Strays.chances(text, spans, family)
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
@@ -51,6 +51,8 @@ module Peony
           end
         end
       end
+
+      def so_many?(text) = text.once(:so_many) { !Strays.so_many(text.sentences).nil? }
 
       # The spans at the beginning that only lead to the others.
       def led(text, family, spans)
@@ -111,7 +113,7 @@ module Peony
 
       # Where a part that carries a point may hold another one.
       def faint(text, family, spans, chances)
-        return [] if Strays.so_many(text.sentences)
+        return [] if so_many?(text)
 
         Seams.faint(text, family).filter_map do |joint|
           at = spans.bsearch_index { |s| s.to > joint.to } or next
@@ -120,6 +122,8 @@ module Peony
       end
 
       def cut(text, span, joints)
+        return [span] if joints.empty?
+
         start = span.from
         joints.select { |j| j.from.between?(span.from, span.to) }.sort_by(&:from).map { |j| text.span(start, j.from).tap { start = j.to } } << text.span(start, span.to)
       end

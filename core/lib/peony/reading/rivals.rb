@@ -175,9 +175,12 @@ module Peony
 
       # Each is begun with more than a few words, in two sentences where all that follows goes on about one of them.
       def full?(text, told, sides, strange)
-        said, all = [sides, sides.map { |list| with_more(told, list) }].map { |lists| lists.sum { |list| [words(told, list.first(strange.zero? ? 2 : 1)), 12].min } }
+        most = strange.zero? ? 2 : 1
+        said = ->(lists) { lists.sum { |list| [words(told, list.first(most)), 12].min } }
+        return true if said[sides] > 10 * sides.size
+
         # Three of which all is told in the same way need not be told of at such length.
-        said > 10 * sides.size || (sides.size > 2 && all > 9 * sides.size && of_one_form?(text, sides.map { |list| told.spans[list.first] }))
+        sides.size > 2 && of_one_form?(text, sides.map { |list| told.spans[list.first] }) && said[sides.map { |list| with_more(told, list) }] > 9 * sides.size
       end
 
       # "Old Halm has lain for a year; | it crumbles and tastes of nuts": with what goes on about it.

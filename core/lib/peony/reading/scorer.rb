@@ -100,15 +100,15 @@ module Peony
       # @param signs [Hash{Symbol => Float}]
       # @return [Hash{String => Float}] for each family, adding up to 1
       def chances(signs)
-        words = Network.chances(signs)
-        Weights.softmax(found(signs).to_h { |family, chance| [family, 0.5 * (Math.log(chance + FAINT) + Math.log(words.fetch(family) + FAINT))] })
+        rows, table = Weights.by_sign
+        (heard, values), (others, further) = Signs.placed(signs, rows, Network.signs.size)
+        words = Network.chances(heard, values)
+        Weights.softmax(found(heard + others, values + further, table).to_h { |family, chance| [family, 0.5 * (Math.log(chance + FAINT) + Math.log(words.fetch(family) + FAINT))] })
       end
       FAINT = 1e-9
 
       # @return [Hash{String => Float}] what the regression says
-      def found(signs)
-        rows, table = Weights.by_sign
-        places, values = Signs.placed(signs, rows)
+      def found(places, values, table)
         sums = places.empty? ? [0.0] * Weights.families.size : Numo::DFloat.cast(values).dot(table[places, true]).to_a
         Weights.softmax(Weights.families.keys.zip(sums).to_h)
       end

@@ -128,7 +128,7 @@ module Peony
         found = { bias: 1, all[index].kind => 1 }
         Signs.note(found, says_after: right[:says], told_after: right[:told], short_after: right[:size] < 4, long_after: right[:size] >= 8,
                           sub_after: right[:sub], condition_after: right[:condition], **begun(text, after), **place(text, sentence, all, index),
-                          **verbs(text, Span.new(from: sentence.from, to: all[index].from), Span.new(from: all[index].to, to: sentence.to)))
+                          **verbs(text.tokens_between(sentence.from, all[index].from), text.tokens_between(all[index].to, sentence.to)))
         count = text.sentences.size
         alike = all.count { |j| j.kind == all[index].kind } - 1
         found[:sentences] = [count, 10].min / 10.0
@@ -165,8 +165,8 @@ module Peony
       end
 
       # Whether the sentence has said something by the joint and says something behind it, in the same tense and the same way.
-      def verbs(text, before, after)
-        sides = [before, after].map { |s| text.tokens_in(s) }
+      # @param sides [Array<Array<Tokens::Token>>]
+      def verbs(*sides)
         told = sides.map { |tokens| tokens.find(&:finite)&.tag }
         { finite_before: told[0], finite_after: told[1], same_tense: told[0] && told.uniq.one?, same_start: sides.map { |tokens| tokens.first(2).map(&:tag) }.uniq.one? }
       end

@@ -7,6 +7,9 @@ module Peony
       ENDS = /[.!?…]+["”’)\]]*(?=\s+|\z)/
       SHORT = /(?:\b(?:Mr|Mrs|Ms|Dr|Prof|St|No|Nos|approx|ca|vs|etc|e\.g|i\.e|cf|p|pp|Fig|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)|(?<!°|letter |[Cc]lass |[Gg]roup |vitamin |[Tt]ype |[Pp]lan |[Tt]eam |size |[Rr]ow |[Gg]ate |[Hh]all |[Zz]one )\b[A-Z])\.\z/
 
+      # No abbreviation is longer, with the word before a letter.
+      LONGEST_SHORT = 20
+
       module_function
 
       # @param string [String]
@@ -34,12 +37,13 @@ module Peony
         # "6 a.m. 1.2", "3 p.m. 85"
         return true if words.match?(/\d ?[ap]\.m\.\z/i) && part.match?(/\G\s*[£€$]?\d/, ending)
 
-        words.match?(SHORT) && !(words.match?(/\A\s*Nos?\.\z/) && !part.match?(/\G\s*\d/, ending))
+        # What tells it lies at the end: the words before are not searched.
+        part[[start, ending - LONGEST_SHORT].max...ending].match?(SHORT) && !(words.match?(/\A\s*Nos?\.\z/) && !part.match?(/\G\s*\d/, ending))
       end
 
       def add(found, part, start, ending, offset)
         start += 1 while start < ending && part[start].match?(/\s/)
-        found << Span.new(text: part[start...ending], from: offset + start, to: offset + ending) if ending > start
+        found << Span.new(part[start...ending], offset + start, offset + ending) if ending > start
       end
 
       # @param span [Span]
@@ -55,7 +59,7 @@ module Peony
           start = match.end(0)
         end
         (parts << [start, span.text.length]).filter_map do |a, b|
-          Span.new(text: span.text[a...b], from: span.from + a, to: span.from + b) if b > a
+          Span.new(span.text[a...b], span.from + a, span.from + b) if b > a
         end
       end
     end

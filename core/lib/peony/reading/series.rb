@@ -15,12 +15,14 @@ module Peony
       # @param text [Reading::Text]
       # @param sentence [Span]
       # @return [Array<Span>] at least three parts, or none
-      def in(text, sentence)
+      def in(text, sentence) = text.at(:series, sentence.from, sentence.to) { row(text, sentence) }
+
+      def row(text, sentence)
         numbered = Enumerated.parts(sentence)
         return numbered if numbered.any?
 
         body = after_colon(sentence) || sentence
-        return along(sentence) if sentence.text.scan(ARROW).size >= 2
+        return along(sentence) if arrows?(sentence)
 
         parts = named_in(text, body)
         return [] if parts.size < 3 || parts.any? { |p| p.text.split.size > MOST_WORDS }
@@ -72,7 +74,7 @@ module Peony
       def without_thanks(parts)
         last = parts.last
         at = last && last.text.index(/[.!] +(?:thanks|thank you|cheers|bye|see you|yours|best|love)\b/i) or return parts
-        [*parts[0..-2], Span.new(text: last.text[0...at], from: last.from, to: last.from + at)]
+        [*parts[0..-2], Span.new(last.text[0...at], last.from, last.from + at)]
       end
 
       # "Smoking, a fatty diet and stress | all increase the risk": what they do is no part of the last.
@@ -105,7 +107,7 @@ module Peony
       # "Our wool: shear → spin": the words up to the colon lead to the first.
       def unled(part)
         lead = part.text[/\A[^:]{2,60}:\s+/].to_s.length
-        Span.new(text: part.text[lead..], from: part.from + lead, to: part.to)
+        Span.new(part.text[lead..], part.from + lead, part.to)
       end
 
       # "... → unravel → spin again": that has been said.
@@ -117,10 +119,14 @@ module Peony
 
       def words(span) = span.text.downcase.scan(/[[:alpha:]]+/)
 
+      def arrows?(sentence) = sentence.text.match?(/[→⟶>]/) && sentence.text.scan(ARROW).size >= 2
+
       # "It held: a veil, a return, a ukulele."
       def after_colon(sentence)
+        return nil unless sentence.text.match?(/[:–—]/)
+
         match = sentence.text.match(/\A.{3,120}?(?::|\s[–—])\s+(?<body>[^:]+)\z/m)
-        Span.new(text: match[:body], from: sentence.from + match.begin(:body), to: sentence.to) if match && match[:body].match?(/[,;]/)
+        Span.new(match[:body], sentence.from + match.begin(:body), sentence.to) if match && match[:body].match?(/[,;]/)
       end
 
       def split(span)
@@ -131,7 +137,7 @@ module Peony
           parts << [start, match.begin(0)]
           start = match.end(0)
         end
-        (parts << [start, plain.length]).filter_map { |a, b| Span.new(text: span.text[a...b], from: span.from + a, to: span.from + b) if b > a }
+        (parts << [start, plain.length]).filter_map { |a, b| Span.new(span.text[a...b], span.from + a, span.from + b) if b > a }
       end
 
       # The same words, but what stands in brackets is not parted.

@@ -27,20 +27,27 @@ module Peony
         layout(text).merge(cues(text), numbers(text), ends(text), threads(text), Flow.signs(text), SideSigns.of(text), HeadingSigns.of(text), meaning(text), Stems.signs(text))
       end
 
-      # Those that a model knows and that stand, for it to be asked.
+      # Those that are known and that stand, for the models to be asked.
       # @param signs [Hash{Symbol => Numeric}]
       # @param known [Hash{Symbol => Integer}] the place of each
-      # @return [Array(Array<Integer>, Array<Numeric>)] places and values
-      def placed(signs, known)
-        places = []
-        values = []
+      # @param first [Integer] so many of them come first
+      # @return [Array(Array(Array<Integer>, Array<Numeric>), Array(Array<Integer>, Array<Numeric>))] places and values of the first, and of the others
+      def placed(signs, known, first)
+        parted = [[[], []], [[], []]]
+        (heard, values), (others, further) = parted
         signs.each do |name, value|
-          next unless value != 0 && (place = known[name])
+          place = known[name]
+          next if place.nil? || value.zero?
 
-          places << place
-          values << value
+          if place < first
+            heard << place
+            values << value
+          else
+            others << place
+            further << value
+          end
         end
-        [places, values]
+        parted
       end
 
       def layout(text)
@@ -82,7 +89,7 @@ module Peony
         shares = Cues.shares(units(text).map { |s| s.text.downcase })
         signs = Cues.shares(heading.empty? ? [] : [heading]).transform_keys(&IN_HEADING)
         shares.each { |name, share| signs[IN_UNITS[name]] = share }
-        counts.each { |name, count| signs[IN_ALL[name]] = OFTEN[[count, 5].min] }
+        counts.each { |name, count| signs[IN_ALL[name]] = OFTEN[[count, 5].min] if count.positive? }
         signs
       end
 

@@ -135,14 +135,20 @@ module Peony
 
       # How much a sentence holds: things, statements, names, numbers, dates.
       def shape(signs, text, span)
-        tokens = text.tokens_in(span)
-        measure(signs, :nouns, tokens.count(&:noun), 6.0)
-        measure(signs, :statements, tokens.count(&:finite), 4.0)
+        nouns = statements = names = 0
+        before = passive = nil
+        text.tokens_in(span).each do |token|
+          nouns += 1 if token.noun
+          statements += 1 if token.finite
+          names += 1 if before && CAPITALS.cover?(token.text.getbyte(0))
+          passive ||= token.tag == "vbn" && before&.low&.match?(BEING)
+          before = token
+        end
+        measure(signs, :nouns, nouns, 6.0)
+        measure(signs, :statements, statements, 4.0)
         measure(signs, :commas, span.text.count(","), 4.0)
-        measure(signs, :names, tokens.count { |t| CAPITALS.cover?(t.text.getbyte(0)) } - (CAPITALS.cover?(tokens.first&.text&.getbyte(0)) ? 1 : 0), 3.0)
-        mark(signs, :numbered, text.quantities_in(span).any?)
-        mark(signs, :dated, text.moments_in(span).any?)
-        mark(signs, :passive, tokens.each_index.any? { |i| tokens[i].tag == "vbn" && i.positive? && tokens[i - 1].low.match?(BEING) })
+        measure(signs, :names, names, 3.0)
+        Signs.note(signs, numbered: text.quantities_in(span).any?, dated: text.moments_in(span).any?, passive: passive)
       end
 
       # Bytes of capital letters.

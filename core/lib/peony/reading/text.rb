@@ -70,7 +70,7 @@ module Peony
       def totals = once(:totals) { Totals.of(self) }
 
       # @return [Span]
-      def span(from, to) = Span.new(text: string[from...to], from: from, to: to)
+      def span(from, to) = Span.new(string[from...to], from, to)
 
       # A sentence in clauses, each joined to the one before it unless the block finds that it begins anew.
       # @yieldparam before [Span]
@@ -167,7 +167,7 @@ module Peony
       def forget = @at = @once = nil
 
       # @return [Array<Float>, nil] where the words lie among all words
-      def middle = once(:middle) { Vectors.middle(Manner.content(self, Span.new(from: 0, to: string.length))) }
+      def middle = once(:middle) { Vectors.middle(Manner.content(self, span(0, string.length))) }
 
       # @return [Array<Measures::Measure>] quantities with the words they belong to
       def measures = @measures ||= Measures.of(self)
@@ -190,10 +190,13 @@ module Peony
       def tokens = @tokens ||= Tokens.of(string)
 
       # @return [Array<Tokens::Token>]
-      def tokens_in(span)
-        at(:tokens, span.from, span.to) do
-          first = tokens.bsearch_index { |t| t.from >= span.from } || tokens.size
-          last = tokens.bsearch_index { |t| t.from >= span.to } || tokens.size
+      def tokens_in(span) = tokens_between(span.from, span.to)
+
+      # @return [Array<Tokens::Token>] that begin between two places
+      def tokens_between(from, to)
+        at(:tokens, from, to) do
+          first = tokens.bsearch_index { |t| t.from >= from } || tokens.size
+          last = tokens.bsearch_index { |t| t.from >= to } || tokens.size
           tokens[first...last].freeze
         end
       end

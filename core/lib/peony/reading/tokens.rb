@@ -96,14 +96,27 @@ module Peony
 
       # "The token is quick": what stands between an article and a verb is a thing, though the tagger may not know it as one.
       def mended(words)
-        words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
-          words[i + 1] = [word, "nn"] if tag == "jj" && %w[det prps].include?(before) && FINITE.include?(after)
+        each_with_neighbours(words) do |(_, before), (word, tag), (_, after), i|
+          words[i + 1] = [word, "nn"] if tag == "jj" && OBJECT.match?(before) && FINITE.include?(after)
         end
         foreign(words)
         firms(words)
         named(words)
         done(words)
         said(words)
+      end
+
+      # Three in a row, as they are before any of them is put right.
+      # @yieldparam i [Integer] the place of the first
+      def each_with_neighbours(words)
+        before, word = words
+        words.dup.each_with_index do |after, i|
+          next if i < 2
+
+          yield before, word, after, i - 2
+          before = word
+          word = after
+        end
       end
 
       # "The theatre 1,150": behind an article no word is a foreign one, and a number is no name.
@@ -116,7 +129,7 @@ module Peony
 
       # "Skippers trust the screen", "wind and frost break the rock": behind several things, what takes something is what they do.
       def done(words)
-        words.each_cons(3).with_index do |((_, before), (word, tag), (_, after)), i|
+        each_with_neighbours(words) do |(_, before), (word, tag), (_, after), i|
           next unless tag == "nn" && OBJECT.match?(after) && (several?(words, i) || (before == "nn" && i > 1 && words[i - 1].last == "cc" && words[i - 2].last.start_with?("nn"))) && deed?(word)
 
           words[i + 1] = [word, "vbp"] unless words[i + 2, 3].take_while { |_, t| !BREAK.match?(t) }.any? { |_, t| FINITE.include?(t) }
@@ -125,15 +138,19 @@ module Peony
 
       # "Gull & Sons": one name.
       def firms(words)
-        words.each_cons(3).with_index do |((one, _), (sign, _), (other, _)), i|
+        return unless words.any? { |word, _| word == "&" }
+
+        each_with_neighbours(words) do |(one, _), (sign, _), (other, _), i|
           words[i, 3] = [one, sign, other].map { |word| [word, "nnp"] } if sign == "&" && [one, other].all? { |word| word.match?(/\A[[:upper:]]/) }
         end
       end
 
       # "Start is for small shops": what a sentence begins with, and what is or has something, is a name, whatever else it may mean.
       def named(words)
-        words.each_cons(2).with_index do |((word, tag), (verb, _)), i|
-          words[i] = [word, "nnp"] if LED_BY.match?(verb) && %w[vb vbp].include?(tag) && word.match?(/\A[[:upper:]][[:lower:]]+\z/) && (i.zero? || words[i - 1].last == "pp")
+        words.each_index do |i|
+          word, tag = words[i]
+          verb, = words[i + 1]
+          words[i] = [word, "nnp"] if verb && LED_BY.match?(verb) && %w[vb vbp].include?(tag) && word.match?(/\A[[:upper:]][[:lower:]]+\z/) && (i.zero? || words[i - 1].last == "pp")
         end
       end
 
@@ -145,7 +162,7 @@ module Peony
 
       # "The stove burns logs", "the old one kneads 12 kg": a thing in the plural behind a single one, which takes something, is what it does.
       def said(words)
-        words.each_cons(3).with_index do |((lead, before), (word, tag), (_, after)), i|
+        each_with_neighbours(words) do |(lead, before), (word, tag), (_, after), i|
           # "A child of six needs 11"
           aged = before == "cd" && i.positive? && words[i - 1].first == "of"
           next unless tag == "nns" && word != "times" && TAKEN.match?(after) && (before == "nn" || lead == "one" || aged) && deed?(word)
@@ -168,18 +185,22 @@ module Peony
       SHORT = { "is" => "vbz", "me" => "prp", "it" => "prp", "us" => "prp", "in" => "in", "on" => "in", "up" => "rp", "so" => "rb", "do" => "vbp" }.freeze
 
       # The tagger leaves a stop on its word where a number follows.
+      # @return [Array(Array(String, String), Array(String, String)), nil] the word and the stop, each with its tag; nil where there is none
       def stopped(word, tag)
+        return nil unless word.end_with?(".", "!", "?")
         return [[word[0, 2], SHORT.fetch(word[0, 2].downcase)], [".", "pp"]] if word.length == 3 && word.end_with?(".") && SHORT.key?(word[0, 2].downcase)
 
-        match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/) if word.end_with?(".", "!", "?")
-        return [[word, tag]] unless match
+        match = word.match(/\A([[:alpha:]]{3,})([.!?])\z/) or return nil
 
         [[match[1], tag == "nn" && Words.plural?(match[1]) ? "nns" : tag], [match[2], "pp"]]
       end
 
       def tagged(string)
         pairs = @lock.synchronize { (@tagger ||= Tagger.new).tag_pairs(string.tr("/", " ")) }
-        pairs.flat_map { |word, tag| stopped(word, tag.name) }
+        pairs.each_with_object([]) do |(word, tag), list|
+          parted = stopped(word, tag.name)
+          parted ? list.concat(parted) : list << [word, tag.name]
+        end
       end
     end
   end

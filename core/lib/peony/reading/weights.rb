@@ -14,12 +14,11 @@ module Peony
       # @return [Hash{String => Hash{String => Float}}] for each family its weights by sign
       def families = all.fetch("families")
 
-      # The same the other way round: a passage shows a few hundred signs, and each is looked up once for all families.
-      # @return [Array(Hash{Symbol => Integer}, Numo::DFloat)] for each sign its row, and in a row what it weighs for each of the {families}
+      # The same the other way round: a passage shows a few hundred signs, and each is looked up once for all families, and for the networks.
+      # @return [Array(Hash{Symbol => Integer}, Numo::DFloat)] for each sign its row, the networks' own first, and in a row what it weighs for each of the {families}
       def by_sign
-        known = all
-        (@by_sign ||= {})[known.object_id] ||= begin
-          names = families.values.flat_map(&:keys).uniq
+        (@by_sign ||= {})[[all.object_id, Network.loaded.object_id]] ||= begin
+          names = Network.signs | families.values.flat_map(&:keys)
           [names.each_with_index.to_h { |name, row| [name.to_sym, row] }, Numo::DFloat[*names.map { |name| families.values.map { |weights| weights.fetch(name, 0.0) } }]]
         end
       end
@@ -55,11 +54,15 @@ module Peony
 
       # @param scores [Hash{String => Float}]
       # @return [Hash{String => Float}] that add up to 1
-      def softmax(scores)
-        top = scores.values.max
-        raised = scores.transform_values { |v| Math.exp(v - top) }
-        sum = raised.values.sum
-        raised.transform_values { |v| v / sum }
+      def softmax(scores) = scores.keys.zip(evened(scores.values)).to_h
+
+      # @param scores [Array<Float>]
+      # @return [Array<Float>] that add up to 1
+      def evened(scores)
+        top = scores.max
+        raised = scores.map { |score| Math.exp(score - top) }
+        sum = raised.sum
+        raised.map { |value| value / sum }
       end
     end
   end

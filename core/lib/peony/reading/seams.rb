@@ -127,8 +127,10 @@ module Peony
       def behind(text, sentence, all, index, after, right)
         found = { bias: 1, all[index].kind => 1 }
         Signs.note(found, says_after: right[:says], told_after: right[:told], short_after: right[:size] < 4, long_after: right[:size] >= 8,
-                          sub_after: right[:sub], condition_after: right[:condition], **begun(text, after), **place(text, sentence, all, index),
-                          **verbs(text.tokens_between(sentence.from, all[index].from), text.tokens_between(all[index].to, sentence.to)))
+                          sub_after: right[:sub], condition_after: right[:condition])
+        Signs.note(found, begun(text, after))
+        Signs.note(found, place(text, sentence, all, index))
+        Signs.note(found, verbs(text.tokens_between(sentence.from, all[index].from), text.tokens_between(all[index].to, sentence.to)))
         count = text.sentences.size
         alike = all.count { |j| j.kind == all[index].kind } - 1
         found[:sentences] = [count, 10].min / 10.0

@@ -21,7 +21,7 @@ module Peony
         rows = words.filter_map { |w| index[w] }
         return nil if rows.empty?
 
-        sum = Numo::DFloat.cast(@table[rows, true]).sum(axis: 0)
+        sum = Numo::DFloat.cast(rows.one? ? @table[rows.first, true] : @table[rows, true].sum(axis: 0))
         length = Math.sqrt(sum.mulsum(sum))
         length.zero? ? nil : sum / length
       end
@@ -40,7 +40,8 @@ module Peony
           @index ||= begin
             words, bytes = File.binread(File.join(ASSETS, "words", "vectors.bin")).split("\n\n", 2)
             list = words.force_encoding("UTF-8").split("\n")
-            @table = Numo::Int8.from_binary(bytes, [list.size, SIZE])
+            # Widened once: every sentence asks for sums of them.
+            @table = Numo::SFloat.cast(Numo::Int8.from_binary(bytes, [list.size, SIZE]))
             list.each_with_index.to_h
           end
         end

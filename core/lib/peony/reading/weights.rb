@@ -25,12 +25,15 @@ module Peony
 
       # The weights of signs that count for every family, and once more for one by itself, or for a place.
       # @param kind [String] "seams", "strays" or "titles"
-      # @param whose [Array<String, Symbol>] a family, and a place where the signs count by it too
+      # @param family [String]
+      # @param place [Symbol, nil] where the signs count by it too
       # @return [Hash{Symbol => Float}] what each sign weighs where a passage is read as this family
-      def read_as(kind, *whose)
-        (@read_as ||= {})[[all.object_id, kind, *whose]] ||= begin
+      def read_as(kind, family, place = nil)
+        known, kept = @read_as
+        _, kept = @read_as = [all, {}] unless known.equal?(all)
+        ((kept[kind] ||= {})[family] ||= {})[place] ||= begin
           owned = owned(kind)
-          whose.reduce(owned[nil]) { |sums, owner| sums.merge(owned.fetch(owner.to_s, {})) { |_, one, other| one + other } }.tap { |sums| sums.default = 0.0 }
+          [family, place].compact.reduce(owned[nil]) { |sums, owner| sums.merge(owned.fetch(owner.to_s, {})) { |_, one, other| one + other } }.tap { |sums| sums.default = 0.0 }
         end
       end
 

@@ -34,11 +34,6 @@ module PeonyServer
           Readings.bring(self, Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".md"))
         end
 
-        # Text as blocks, for pasting; nothing is kept yet.
-        app.post("/api/blocks") do
-          json(blocks: Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".txt").blocks.map { |b| b.to_h.except("id") })
-        end
-
         app.get("/api/pieces/:id/events") do
           id = piece.id
           content_type "text/event-stream"

@@ -15,6 +15,12 @@ module PeonyServer
           Readings.bring(self, Peony::Notes.parse(request.body&.read.to_s, File.extname(name)))
         end
 
+        # What is pasted, as blocks, with the operations that add its tables of numbers; nothing is kept yet.
+        app.post("/api/pieces/:id/pasted") do
+          document = Peony::Notes.parse(body_json["text"].to_s, body_json["extension"] || ".txt")
+          json(blocks: document.blocks.map { |b| b.to_h.except("id") }, tables: Peony::Tables::Bringing.of_document(piece.piece, document, ids: Readings.ids))
+        end
+
         # The best figure of passages, small.
         app.post("/api/pieces/:id/tiny") do
           wanted = Array(body_json["passages"]).first(TINY)

@@ -76,6 +76,26 @@ RSpec.describe "Notes and the shelf" do
     expect(shape).to include(["heading", 2, nil, "Pasted rules"], ["item", 0, nil, "Red light"], ["item", 0, true, "Two"])
   end
 
+  it "make tables of what is pasted among other words, and take both back with one undo" do
+    new_piece "Stall"
+    find("[role=textbox]").click
+    paste("text/plain" => "## Our stall\n\nWe sold more soup.\n\n| Month | Soup | Bread |\n|---|---|---|\n| May | 120 | 80 |\n| June | 150 | 90 |\n\nThank you all.\n")
+    expect(page).to have_css("[role=textbox] li", text: "June: Soup 150, Bread 90")
+    expect(page).to have_css(".outline .entry", text: "Our stall", count: 2)
+    find("[role=textbox]").send_keys(:enter)
+    paste("text/html" => "<p>Visitors by day</p><table><tr><th>Day</th><th>Guests</th></tr><tr><td>Friday</td><td>44</td></tr><tr><td>Saturday</td><td>71</td></tr></table><p>More next week.</p>",
+          "text/plain" => "Visitors by day\n\nMore next week.")
+    expect(page).to have_css("[role=textbox] li", text: "Saturday: Guests 71")
+    click_on "Look at it"
+    expect(page).to have_css(".tabulator-cell", text: "71")
+    expect(shape.map(&:last)).to include("Visitors by day", "More next week.", "Thank you all.")
+    click_on "Back to the notes"
+    click_on "Undo", match: :first
+    expect(page).to have_no_css("[role=textbox] li", text: "Saturday: Guests 71")
+    expect(page).to have_css(".outline .entry", text: "Our stall", count: 2)
+    expect(page).to have_css("[role=textbox] li", text: "June: Soup 150, Bread 90")
+  end
+
   it "set headings and lists from the bar" do
     new_piece "Bar"
     write(["Heading to be"])

@@ -49,16 +49,30 @@ const editor = useEditor({
   onUpdate: () => { clearTimeout(timer); timer = window.setTimeout(flush, WAIT_MS); },
 });
 
-/** Plain text of several lines is read as notes are: Markdown with its marks, lists, headings. Rich text is left to the editor. */
+/** Plain text of several lines is read as notes are: Markdown with its marks, lists, headings, tables. Rich text is left to the editor, unless it holds a table. */
 function pasted(event: ClipboardEvent): boolean {
   const text = event.clipboardData?.getData("text/plain") ?? "";
+  const rich = event.clipboardData?.getData("text/html") ?? "";
   if (cells(text)) { void bringCells(text); return true; }
-  if (event.clipboardData?.getData("text/html") || !/\n|^#{1,6} |^\s*([-*]|\d+\.) /.test(text.trim())) return false;
-  const extension = /^#{1,6} |\*\*|\]\(|^>|^\|/m.test(text) ? ".md" : ".txt";
-  post<{ blocks: Block[] }>("/api/blocks", { text, extension })
-    .then(({ blocks }) => editor.value?.chain().focus().insertContent(toDoc(blocks).content ?? []).run())
-    .catch(tellTrouble);
+  if (/<table[\s>]/i.test(rich)) { void bringText(rich, ".html"); return true; }
+  if (rich || !/\n|^#{1,6} |^\s*([-*]|\d+\.) /.test(text.trim())) return false;
+  void bringText(text, /^#{1,6} |\*\*|\]\(|^>|^\|/m.test(text) ? ".md" : ".txt");
   return true;
+}
+
+/** Tables of numbers that came with pasted words: they are added with them, and one undo takes both back. */
+let brought: { op: string; table: { id: string; name: string } }[] = [];
+
+async function bringText(text: string, extension: string) {
+  try {
+    const found = await post<{ blocks: Block[]; tables: typeof brought }>(`/api/pieces/${piece.state?.id}/pasted`, { text, extension });
+    brought.push(...found.tables);
+    editor.value?.chain().focus().insertContent(toDoc(found.blocks).content ?? []).run();
+    if (!found.tables.length) return;
+    await flush();
+    const [first, ...more] = found.tables.map((t) => t.table);
+    tell(more.length ? `${many(more.length + 1, "table")} of numbers came with these words.` : `The table in these words is “${first.name}” now.`, { label: "Look at it", run: () => look(first.id) });
+  } catch (trouble) { tellTrouble(trouble); }
 }
 
 async function bringCells(text: string) {
@@ -77,7 +91,8 @@ async function flush() {
   if (!splice) return;
   known = now;
   mine += 1;
-  const answer = await piece.apply({ op: "notes.splice", ...splice } as never);
+  const words = { op: "notes.splice", ...splice };
+  const answer = await piece.apply((brought.length ? { op: "batch", operations: [words, ...brought.splice(0)] } : words) as never);
   mine -= 1;
   if (!answer) refill();
   void read();

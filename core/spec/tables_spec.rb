@@ -173,6 +173,32 @@ RSpec.describe Peony::Tables do
     end
   end
 
+  describe "numbers that only count the rows" do
+    def shape(csv) = described_class::Shape.new(table_of(csv))
+    def sentences(csv) = found(csv).map(&:sentence)
+
+    it "name them, and nothing is said of them" do
+      weeks = "Week,Visitors\n1,120\n2,150\n3,170\n4,130\n5,190\n6,210\n"
+      expect(shape(weeks).series.map { |s| [s.name, s.keys.first, s.keys.last] }).to eq [["Visitors", "Week 1", "Week 6"]]
+      expect(sentences(weeks)).to include("Most visitors: Week 6, 210.", "Visitors: 970 in all.")
+      expect(sentences(weeks).grep(/week:/i)).to be_empty
+      chart = Peony::Charts::Proposals.for(shape(weeks)).first
+      expect([chart.chart, chart.data["x"]["keys"]]).to eq ["column", (1..6).map { |i| "Week #{i}" }]
+    end
+
+    it "leave it to names that stand beside them" do
+      expect(shape("Step,What,Minutes\n1,Wash,10\n2,Cut,25\n3,Cook,40\n").series.map { |s| [s.name, s.keys] }).to eq [["Minutes", %w[Wash Cut Cook]]]
+      expect(shape("Place,Club,Points\n1,Gulls,42\n2,Otters,40\n2,Herons,40\n4,Newts,20\n").series.map { |s| [s.name, s.keys] }).to eq [["Points", %w[Gulls Otters Herons Newts]]]
+      remarks = "Week,Remark,Sold\n1,It rained on all of the days and nobody came,10\n2,The fair was next door to us this time,80\n3,School holidays began on the Friday of it,60\n"
+      expect(shape(remarks).label.name).to eq "Week"
+    end
+
+    it "count something where they do not go up one by one, or where they stand behind" do
+      expect(shape("Team,Rounds\nGulls,1\nOtters,2\nHerons,3\n").series.map(&:name)).to eq ["Rounds"]
+      expect(shape("Days,Guests\n1,4\n3,9\n7,12\n").measures.map(&:name)).to eq %w[Days Guests]
+    end
+  end
+
   it "gives cells back as text that no spreadsheet takes for a formula" do
     rows = [["=1+1", "-5", "@x", "plain, with comma"]]
     expect(described_class::Cells.guarded(rows)).to eq "'=1+1,-5,'@x,\"plain, with comma\"\n"

@@ -55,11 +55,11 @@ module Peony
       def rows(shape, columns)
         picks = (0...shape.table.size).select { |i| columns.all? { |c| c.values[i] } }
         label = shape.label || shape.time
-        hash(label, picks.map { |i| label&.values&.at(i) || "row #{i + 1}" }, columns.map { |c| [c.name, picks.map { |i| c.values[i] }, c] })
+        hash(label, picks.map { |i| label&.names&.at(i) || "row #{i + 1}" }, columns.map { |c| [c.name, picks.map { |i| c.values[i] }, c] })
       end
 
       def hash(label, keys, series, kind: nil)
-        { "x" => { "name" => label&.name.to_s, "kind" => kind || label&.kind || "category", "keys" => keys.map { |k| k.respond_to?(:key) ? k.key : k.to_s } },
+        { "x" => { "name" => label&.name.to_s, "kind" => kind || (label&.kind unless label&.turn?) || "category", "keys" => keys.map { |k| k.respond_to?(:key) ? k.key : k.to_s } },
           "series" => series.map do |name, values, column|
             { "name" => name, "values" => values.map do |v|
               number(v)

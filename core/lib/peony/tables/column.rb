@@ -36,10 +36,29 @@ module Peony
 
       # Numbers 1, 2, 3 ... that only name the rows.
       def counter?
+        return true if turn?
         return false unless kind == "number" && values.size > 3
 
-        name.match?(/\A(?:no\.?|nr\.?|#|id|row|number|index)\z/i) || (name.match?(/\b(?:id|no\.?|nr\.?|number)\z/i) && values.each_cons(2).all? { |a, b| a && b && b > a })
+        name.match?(/\A(?:no\.?|nr\.?|#|id|row|number|index)\z/i) || (name.match?(/\b(?:id|no\.?|nr\.?|number)\z/i) && rising? { |a, b| b > a }) ||
+          (name.match?(PLACED) && values.first == 1 && rising? { |a, b| b >= a })
       end
+      PLACED = /\A(?:places?|rank(?:ing)?|pos(?:\.|ition)?|platz|rang)\z/i
+
+      # Weeks, lessons, rounds 1, 2, 3 ...: which one a row tells of, where that stands first in it.
+      def turn?
+        @turn = index.to_i.zero? && kind == "number" && values.size > 2 && name.match?(TURN) && rising? { |a, b| b - a == 1 } if @turn.nil?
+        @turn
+      end
+      TURN = /\A(?:weeks?|days?|months?|years?|quarter|terms?|hour|lessons?|sessions?|rounds?|laps?|stages?|steps?|match(?:[ ]?day)?|games?|visits?|attempts?|tests?|trials?|tours?|evening|night|
+              chapters?|class(?:[ ]year)?|form|grade|age|floor|level|year[ ]group|woche|tag|monat|jahr|stunde|runde|klasse|alter)(?:\s+(?:no\.?|nr\.?|number|of\b.*))?\z/xi
+
+      # What the rows are called by this column: "Week 3" where it only counts them.
+      # @return [Array<String, nil>]
+      def names = turn? ? texts.map { |text| "#{plain} #{text}" } : values
+
+      # @yieldparam one [Numeric]
+      # @yieldparam other [Numeric] that stands below it
+      def rising? = values.each_cons(2).all? { |one, other| one && other && yield(one, other) }
 
       # Whether a sum of these says something: not of means, rates, marks or measurements.
       def additive? = kind != "percent" && !name.match?(MEANS) && !unit.to_s.match?(%r{/|°|\Amm?\z|\Acm\z|\Akm\z|mcd|lux|dB|hPa|min})

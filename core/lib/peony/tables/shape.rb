@@ -45,8 +45,13 @@ module Peony
 
       def time = table.time
       def measures = kind == :wide ? [] : table.numeric
-      # The column that names the rows.
-      def label = @label ||= table.words.find { |c| c.distinct > table.size * 0.8 } || table.words.first
+      # The column that names the rows: words that differ, unless they are remarks on what is counted.
+      def label = @label ||= table.words.find { |c| c.distinct > table.size * 0.8 && (turn.nil? || c.values.compact.all? { |words| words.size <= BRIEF }) } || turn || table.words.first
+      BRIEF = 24
+
+      # "Week" 1, 2, 3 ...
+      # @return [Column, nil]
+      def turn = table.columns.find(&:turn?)
       def daily? = kind == :series && time.kind == "date" && step == 1
       def additive = measures.select(&:additive?)
 
@@ -139,7 +144,7 @@ module Peony
 
       def plain(column, labels)
         picks = (0...table.size).select { |i| column.values[i] }
-        Series.new(name: column.name, column: column, keys: picks.map { |i| labels&.values&.at(i) || "row #{i + 1}" }, values: picks.map { |i| column.values[i].to_f }, rows: picks)
+        Series.new(name: column.name, column: column, keys: picks.map { |i| labels&.names&.at(i) || "row #{i + 1}" }, values: picks.map { |i| column.values[i].to_f }, rows: picks)
       end
 
       def grouped(column)
@@ -160,7 +165,7 @@ module Peony
           picks = periods.select { |c, _| c.values[i] }
           next if picks.empty?
 
-          Series.new(name: names&.values&.at(i) || "row #{i + 1}", column: nil, keys: picks.map(&:last), values: picks.map { |c, _| c.values[i].to_f }, rows: [i] * picks.size)
+          Series.new(name: names&.names&.at(i) || "row #{i + 1}", column: nil, keys: picks.map(&:last), values: picks.map { |c, _| c.values[i].to_f }, rows: [i] * picks.size)
         end
       end
 

@@ -9,7 +9,7 @@ module Peony
 
         def self.fit(shape, _said)
           case shape.kind
-          when :things, :groups then shape.series.any? ? 0.9 : nil
+          when :things, :groups then (shape.label&.turn? ? 0.5 : 0.9) if shape.series.any?
           when :answers then 0.9
           when :wide, :long then 0.55
           end

@@ -14,10 +14,13 @@ module Peony
         def self.fit(shape, _said)
           case shape.kind
           when :series then BY_SIZE.find { |sizes, _| sizes.cover?(shape.table.size) }&.last || 0.1
-          when :things, :groups then (shape.table.size <= 8 ? 0.6 : 0.1) if shape.series.any?
+          when :things, :groups then (in_turn(shape) || (shape.table.size <= 8 ? 0.6 : 0.1)) if shape.series.any?
           when :answers then shape.chosen.any? ? 0.7 : nil
           end
         end
+
+        # What is counted from week to week stays in this order.
+        def self.in_turn(shape) = shape.label&.turn? && BY_SIZE.find { |sizes, _| sizes.cover?(shape.table.size) }&.last
 
         def self.data(shape, column, _said)
           return answers(shape, column&.name) if shape.kind == :answers

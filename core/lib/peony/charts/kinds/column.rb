@@ -14,7 +14,7 @@ module Peony
         def self.fit(shape, _said)
           case shape.kind
           when :series then BY_SIZE.find { |sizes, _| sizes.cover?(shape.table.size) }&.last || 0.1
-          when :things, :groups then (in_turn(shape) || (shape.table.size <= 8 ? 0.6 : 0.1)) if shape.series.any?
+          when :things, :groups then in_turn(shape) || (shape.table.size <= 8 ? 0.6 : 0.1) if shape.series.any?
           when :answers then shape.chosen.any? ? 0.7 : nil
           end
         end

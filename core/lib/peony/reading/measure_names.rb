@@ -17,7 +17,7 @@ module Peony
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
-      WENT_TO = /\A(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S)/
+      WENT_TO = /\A(?:pays? (?:the|our) (?=\S)|(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S))/
 
       # "From each ten-euro ticket | six euros go to the musicians"
       OUT_OF_EACH = /\A\s*(?:from|of|out of) (?:each|every) [^,;:.]{3,30} \z/i

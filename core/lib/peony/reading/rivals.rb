@@ -138,8 +138,13 @@ module Peony
         return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits
 
         strange += skipped(text, told, common ? 0 : first[0])
-        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (told.kinds & bits == bits ? 0.2 : 0), strange,
+        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (of_kinds?(text, told, bits, sides) ? 0.2 : 0), strange,
          sides.zip(group).map { |list, k| Side.new(name: called(text, told.spans[list.first], told.names[k]), spans: told.spans.values_at(*list)) }]
+      end
+
+      # "Bone glue ... White glue ... Resin ...": a third is called by a name of its own.
+      def of_kinds?(text, told, bits, sides)
+        told.kinds & bits == bits || (sides.size == 3 && (told.kinds & bits).digits(2).sum == 2 && of_one_form?(text, sides.map { |list| told.spans[list.first] }))
       end
 
       # @return [Array<Integer>, nil] where each is told of first

@@ -9,7 +9,7 @@ module Peony
 
       # What leads to a row of things, and what adds to it.
       NAMES = /\b(?:reasons?|causes?|factors?|aims?|goals?|benefits?|advantages?|tasks?|duties|tools?|ingredients?|things)\b[^,.;:]{0,30}(?:\b(?:is|are|was|were|includes?|included)|:)\s*\z|
-                 \b(?:contains?|includes?|comes?\ with|consists?\ of|made\ up\ of)\s+\z/xi
+                 \b(?:contains?|includes?|comes?\ with|consists?\ of|made\ up\ of|ha(?:s|ve)|lends?|offers?|hires\ out)\s+(?:(?:an?|the|two|some)\s+)?\z/xi
       ALSO = /\b(?:also|another|further|as well|too|in addition|besides|finally|on top of (?:that|this))\b/i
 
       private

@@ -77,7 +77,7 @@ module Peony
         # "and so to new Moon again" says nothing of its own.
         def only_back?(last, first)
           words = last.spans.first.text.downcase
-          said = stems(last.spans.first)
+          said = stems(last.spans.first) - ["again"]
           # "Ines makes a new list": the first entry again.
           return true if nodes.size >= 2 && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/) && said.any? && (said - stems(first.spans.first)).empty?
 

@@ -49,6 +49,9 @@ module Peony
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
           return [] if list.empty?
 
+          # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
+          list = list.reject { |q| list.size > 1 && nodes.size >= 2 && text.string[q.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/) }
+
           # "Rose by 200 to 850"
           list = list.reject { |q| Turned.by?(text, q) }.then { |values| values.any? ? values : list }
 
@@ -159,6 +162,8 @@ module Peony
           rest = before_next(rest, following) if following
           rest = "" if Units.measure?(rest.downcase) || rest.match?(/\A(?:last|this|every|each|in the last|since) (?:year|month|week|season|summer|winter|spring|autumn)\b/)
           first = quantity.from == span.from && rest.match?(/\Awho/)
+          # "It rained for 19 hours | out of the 72"
+          rest = "" if rest.match?(/\Aout(?: of(?: the)?)?\z/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
           lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")

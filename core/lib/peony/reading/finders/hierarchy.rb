@@ -225,6 +225,16 @@ module Peony
           %i[one other].map { |name| item(text.span(span.from + match.begin(name), span.from + match.end(name))) }
         end
 
+        # "Red watch is led by Osk and has a pump crew and a ladder crew": what it has, and not who leads it.
+        # @return [Array<Span>, nil]
+        def what_it_has(span)
+          lead = span.text[HELD] or return nil
+          rest = text.span(span.from + lead.length, span.to)
+          parts = Series.split(rest)
+          parts if parts.size.between?(2, 8) && parts.none? { |s| text.tokens_in(s).any?(&:finite?) }
+        end
+        HELD = /\A[^;:]{3,}(?:,| (?:is|are|was) [^;:]+? and) (?:has|have|holds?|includes?|contains?|consists? of|is made up of) (?=\S)/
+
         def kinds?
           return false if @top || text.cues[:reports] >= 5
 
@@ -240,13 +250,14 @@ module Peony
         end
 
         def branch_of(span)
-          parts = Series.in(text, span)
+          own = what_it_has(span)
+          parts = own || Series.in(text, span)
           made = item(span)
           parts = Series.split(text.span(span.from + span.text.index(": ") + 2, span.to)) if parts.empty? && span.text.match?(/: \S.* and /)
           parts = parts.reject { |s| s.text.match?(/\A(?:which|who|that|like|such as)\b/) }
           made.children = by_post(parts) if parts.any?
           made.children = Sentences.clauses(span, /,\s+(?:and\s+|or\s+)?|\s+(?:and|or)\s+/).drop(1).map { |s| item(s) } if made.children.empty?
-          parts.any? && (lead = text.string[span.from...parts.first.from].match(KINDS_OF)) ? made.naming { |i| i.title = Titles.capital(lead[:name]) } : made
+          own.nil? && parts.any? && (lead = text.string[span.from...parts.first.from].match(KINDS_OF)) ? made.naming { |i| i.title = Titles.capital(lead[:name]) } : made
         end
       end
     end

@@ -29,7 +29,10 @@ module Peony
 
         private
 
-        def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(IS_CENTRE) ? items.drop(1) : items
+        def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(Regexp.union(IS_CENTRE, IS_WHERE)) ? items.drop(1) : items
+
+        # "The kitchen table is where this school is run."
+        IS_WHERE = /\A(?:the|our|my|this) [^,.;:]{3,40} is (?:where|what|how) [^,.;]{3,60}\.?\z/i
 
         def centred
           middle = nodes.size == 2 && nodes.first.span.text.match(CENTRE)

@@ -155,7 +155,7 @@ module Peony
           return nil unless at
 
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
-          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && s != list[at - 1] }
+          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !speaker(s) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
 

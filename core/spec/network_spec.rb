@@ -17,10 +17,7 @@ RSpec.describe Peony::Reading::Network do
   let(:fitted) { Network.fit(rows * 4, names) }
   let(:stored) { described_class.read(described_class.pack(*fitted.first(1), names, fitted.last)) }
 
-  def said(net, signs)
-    hidden = net[:bias] + Numo::SFloat.cast(signs.values).dot(net[:inner][net[:places].values_at(*signs.keys), true])
-    net[:names].zip(described_class.spoken(net, hidden.clip(0, nil))).to_h
-  end
+  def said(net, signs) = described_class.chances(signs.keys.map { |sign| net[:signs].index(sign.to_s) }, signs.values, net)
 
   it "learns what no sum of weights can tell" do
     [[0, 0], [1, 0], [0, 1], [1, 1]].each do |one, two|
@@ -41,15 +38,15 @@ RSpec.describe Peony::Reading::Network do
 
   it "says nearly the same from 8 bits a weight" do
     whole = fitted.last.sum { |net| hidden = (net[:inner][fitted.first.index("one"), true] + net[:bias]).clip(0, nil) and (hidden.dot(net[:outer]) + net[:last])[0] }
-    place = stored[:places][:one]
-    hidden = (stored[:inner][place, true] + stored[:bias]).clip(0, nil)
-    packed = stored[:times].times.sum { |i| (hidden[(i * 64)...((i + 1) * 64)].dot(stored[:outer][i, true, true]) + stored[:last][i, true])[0] }
+    hidden = (stored[:inner][stored[:signs].index("one"), true] + stored[:bias]).clip(0, nil)
+    packed = (hidden.dot(stored[:outer]) + stored[:last]).to_a.each_slice(names.size).sum(&:first)
     expect(packed).to be_within(0.1).of(whole)
   end
 
   it "knows every family and none, for whatever signs there are" do
     [{}, { bias: 1.0 }, { nobody_knows: 3.0 }].each do |signs|
-      told = described_class.chances(signs)
+      (heard, values), = Peony::Reading::Signs.placed(signs, Peony::Reading::Weights.by_sign.first, described_class.signs.size)
+      told = described_class.chances(heard, values)
       expect(told.keys).to match_array([*Peony::Reading::Finder.members.keys, "none"])
       expect(told.values.sum).to be_within(1e-4).of(1)
     end

@@ -12,6 +12,10 @@ module Peony
       # Verbs behind which a thing does something itself.
       LETTING = /\A(?:lets?|makes?|made|helps?|helped|sees?|saw|hears?|heard|watch(?:es|ed)?)\z/
 
+      # "Gave them | a house"
+      SOMEBODY_ELSE = /\A(?:them|us|me|him|her|you)\z/
+      GIVING = /\A(?:gives?|gave|given|brings?|brought|sends?|sent|shows?|showed|tells?|told|teach(?:es)?|taught|lends?|lent|leaves?|left|offers?|offered|buys?|bought|sells?|sold|costs?|saves?|saved|pays?|paid)\z/
+
       private
 
       def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last) || (last > first && of_which?(first))
@@ -57,15 +61,31 @@ module Peony
         return true if last > first && low(last) == "half" && Words::ARTICLES.include?(low(last + 1))
 
         following = tokens[last + 1]
+        return true if following && last > first && torn?(first, last)
         return false unless following && word?(last + 1) && tokens[last].noun? && tokens[first..last].any?(&:verb?)
 
         following.finite? || %w[md vb].include?(following.tag) || (!following.tag.match?(LEADING) && tokens[first..last].any? { |t| t.low.match?(LETTING) })
       end
 
+      def torn?(first, last)
+        following = tokens[last + 1]
+        # "Read it from end | to end", "was paid | for by a widow"
+        return true if following.low.match?(/\A(?:to|till|until)\z/) && tokens[first..last].any? { |t| t.low == "from" }
+        return true if low(last + 2) == "by" && following.low.match?(/\A(?:for|of|on|with)\z/)
+
+        # "The town gave them | the old fire station"
+        low(last).match?(SOMEBODY_ELSE) && low(last - 1).match?(GIVING) && following.tag.match?(/\A(?:det|prps|cd)\z/)
+      end
+
       # "Children who never | say a word": of whom it is told only who they are.
       def opened?(first, last)
         at = ((first + 1)..last).find { |i| low(i).match?(/\A(?:who|which|whose)\z/) }
-        !at.nil? && (at..last).none? { |i| tokens[i].finite? }
+        (!at.nil? && (at..last).none? { |i| tokens[i].finite? }) || taking?(first, last)
+      end
+
+      # "Small things that need | five people"
+      def taking?(first, last)
+        last - first > 1 && low(last - 1).match?(/\A(?:that|which|who)\z/) && tokens[last].finite? && word?(last + 1) && tokens[last + 1].tag.match?(/\A(?:det|prps|cd|nn)/)
       end
 
       # Whether a run with a verb leaves off that it is not so: "None of this | appears on the bill", "Do not | touch the lens".

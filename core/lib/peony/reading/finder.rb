@@ -197,7 +197,7 @@ module Peony
         # "More comics (41 mentions)": what is counted goes with its number.
         behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")")
         (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "").sub(ROUGHLY, "") + behind)
-          .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").strip
+          .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").gsub(/,\s*,/, ",").strip
       end
     end
   end

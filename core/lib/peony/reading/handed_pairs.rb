@@ -61,6 +61,8 @@ module Peony
           gap = text.string[q.to...following.from]
           q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
         end
+        # "It rained for 19 hours out of the 72"
+        @list.each_cons(2) { |q, whole| whole.unit = q.unit if whole.unit.empty? && text.string[q.to...whole.from].match?(/\A out of (?:the )?\z/) }
       end
 
       # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".

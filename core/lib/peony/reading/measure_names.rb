@@ -8,7 +8,8 @@ module Peony
       BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:(?:closely )?followed(?: closely)? by|(?:just |well |far )?ahead of)) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
       # "Then | comes | Skarv with 236", "on Tern | live | nine people", "last of all | Windy, which has 88": the name stands behind what is said of it.
       TURNED_ROUND = [
-        /(?:\A|[,;] |\band )\s*(?:(?:then|next|after \w+) )?(?:comes?|came|follow(?:s|ed)?) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?|the [[:lower:] ]{3,24}?)(?:,? (?:with|at|on))? \z/,
+        /(?:\A|[,;]\ |\band\ )\s*(?:(?:[Tt]hen|[Nn]ext|(?:[Aa]fter|[Bb]ehind)\ \w+)\ )?(?:comes?|came|follow(?:s|ed)?)
+         \ (?<what>(?:the\ )?[[:upper:]][^,;:.\d]{1,30}?|the\ [[:lower:]\ ]{3,24}?)(?:,?\ (?:with|at|on))?\ \z/x,
         /(?:\A|[,;] |\band )\s*(?:last|first) of all,? (?:comes? |came )?(?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at)|, (?:which|who) [[:lower:]]+)? \z/,
         /\A\s*(?:on|in|at) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:lives?|lived|stands?|are|there (?:are|is)|you find|grows?|work) (?:only |just )?\z/i
       ].freeze
@@ -17,7 +18,7 @@ module Peony
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
       CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
-      WENT_TO = /\A(?:pays? (?:the|our) (?=\S)|(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S))/
+      WENT_TO = /\A(?:pays? (?:the|our) (?=\S)|(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used| kept| saved| put (?:by|aside)| set aside)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S))/
 
       # "From each ten-euro ticket | six euros go to the musicians"
       OUT_OF_EACH = /\A\s*(?:from|of|out of) (?:each|every) [^,;:.]{3,30} \z/i
@@ -29,6 +30,8 @@ module Peony
       COIN = /\A(?:euros?|cents|pounds?|pence|dollars?)\s+(?=(?:go|goes|went|stays?|remains?|pays?|paid|are|is)\b)/
       # "58 % | of the passengers said | more seats"
       SAID = /\A(?:of (?:the|our|all) [[:alpha:]]+ )?(?:said|say|named|chose|picked|mentioned|wish(?:ed)? for) (?=\S)/
+      # What may stand between a number and what it is of, in this order.
+      AFTER_IT = [/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, /\A\s*times\s+(?=\S)|\A,\s+(?=(?:is|are|was|were|go|goes|went)\b)/, COIN, SAID, CAME_FROM, WENT_TO, WHERE].freeze
       ASKED = /\A(?:meeting|survey|poll|vote|election|ballot|count)\z/
       # "Widow's Seat and Kettle Hill, | 301 and 296"
       TWO_NAMES = /\A(?<one>[[:upper:]][^,;:.()]{1,40}?) and (?<two>[[:upper:]][[:alpha:]'’-]*(?: [[:upper:]][[:alpha:]'’-]*){0,3})(?: (?:are|were|had|have|got|get|came?|follow|followed)\b[^,;:.]{0,24})?(?:,| at| with|:) \z/
@@ -53,7 +56,7 @@ module Peony
         return closed(text.string[lead.first.from...lead.last.to], lead.last.to) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = after.sub(/\A\s*(?:of (?:them|those|these|us|it)\s*)?/, "").sub(/\A\s*times\s+(?=\S)/, "").sub(COIN, "").sub(SAID, "").sub(CAME_FROM, "").sub(WENT_TO, "").sub(WHERE, "")
+        after = AFTER_IT.reduce(after) { |words, lead| words.sub(lead, "") }
         tidy(after.match?(/[[:alnum:]]/) ? after : before)
       end
 

@@ -244,7 +244,7 @@ module Peony
         # "Two years ago a bather cost us": how long ago is not what changed.
         ago = tokens.first(4).index { |t| t.low == "ago" }
         return tokens.drop(ago + 1) if ago && ago < tokens.size - 1
-        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from|until|till)\z/)
+        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from|until|till|over|during|within|under)\z/)
 
         # "With the new taps | each guest uses": where no comma parts them, another thing begins.
         comma = tokens.index { |t| t.text == "," }

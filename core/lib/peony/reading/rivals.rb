@@ -135,7 +135,7 @@ module Peony
         common = [told.headed, *told.held.first(2)].any? { |held| held & bits == bits }
         sides, strange = deal(text, told, group, bits, first[0])
         return nil if scant?(told, sides)
-        return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits
+        return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits || (sides.size > 2 && of_kinds?(text, told, bits, sides))
 
         strange += skipped(text, told, common ? 0 : first[0])
         [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (of_kinds?(text, told, bits, sides) ? 0.2 : 0), strange,

@@ -57,9 +57,17 @@ module Peony
         at = (2..MOST).find { |i| Words::PREPOSITIONS.include?(words[i].to_s.downcase) && words[i] != "of" } || MOST
         # "Driver leaves it | in bay 3": a place keeps its number.
         at = places(words, at) if words[at]&.match?(/\A\d+\z/)
+        at = whole(words, at)
         at -= 1 while at > 1 && (Words.dangling?(words[at - 1]) || (words[at - 1] == "out" && words[at] == "of"))
         # A number keeps its unit.
         words[at - 1].match?(/\A[£€$]?\d[\d.,]*\z/) && words[at] ? at + 1 : at
+      end
+
+      # "Read it | from end to end", "the observatory was paid for | by a widow"
+      def whole(words, at)
+        return [words.index("from"), 2].max if %w[to till until].include?(words[at]) && words.first(at).include?("from")
+
+        words[at + 1] == "by" && words[at - 1].end_with?("d", "n", "t") && %w[for of on to with at].include?(words[at]) ? at + 1 : at
       end
 
       def places(words, at)

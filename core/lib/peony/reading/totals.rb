@@ -49,6 +49,8 @@ module Peony
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
         return true if of_one_part?(text, measure.quantity)
+        # "A diary of one working week": what it was told of.
+        return true if HandedOn::TIME.include?(measure.unit) && measure.quantity.text.match?(/\A(?:one|1|an?)\b/i) && text.string[[0, from - 8].max...from].match?(/\b(?:of|in|over|during) \z/)
 
         sentence = measure.sentence
         sentence.from.positive? && ([OF_EVERY, BEFORE, FELL].any? { |told| sentence.text.match?(told) } || of_those?(text, sentence))

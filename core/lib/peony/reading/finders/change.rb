@@ -43,7 +43,8 @@ module Peony
         def change(pair)
           span = text.span(pair.from, pair.to)
           # A long name is a sentence up to its number, and is named as one.
-          title = pair.name.empty? || (pair.name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(pair.name)
+          name = pair.name.sub(/\A(?:the )?(?:number|total|amount) of (?:the )?(?=(?:\S+ ?){2,5}\z)/i, "")
+          title = name.empty? || (name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(name)
           Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],
                    aspects: [["before", shown(pair.one, pair.two)], ["after", shown(pair.two, pair.one)]])
         end

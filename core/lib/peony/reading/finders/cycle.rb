@@ -34,7 +34,14 @@ module Peony
 
         def round
           items = closed(chain || alike(series: text.sentences.size <= 2))
-          items.size > 3 && (only_back?(items.last, items.first) || further?(items.last, items.first) || come_back?(items.last, items.first)) ? items[0..-2] : items
+          items.size > 3 && (only_back?(items.last, items.first) || further?(items.last, items.first) || come_back?(items.last, items.first)) ? in_halves(items[0..-2]) : items
+        end
+
+        # "Rain falls, rivers run, | seas warm and clouds form": two steps, where each of the others says something in two words.
+        def in_halves(items)
+          spans = items.map { |i| i.spans.first }
+          halves = spans.map { |s| s.text.match?(/\A\S+ \S+ and \S+ \S+\z/) ? Sentences.clauses(s, / and /) : [s] }
+          halves.sum(&:size) > spans.size && halves.flatten.all? { |s| text.count_in(s) == 2 } ? halves.flatten.map { |s| item(s) } : items
         end
 
         # One sentence that goes round: "the baker tells the postman, who tells the gate, who tell the baker".

@@ -98,7 +98,7 @@ module Peony
 
         # What happened at the stage: the words after the number, without "of them".
         def subject_or_deed(measure)
-          after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
+          after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which|us|you)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
           # "The handwriting of 112 and | liked the sound of forty".
           words = after.match?(/[[:alpha:]]{3}/) && !after.match?(/\A(?:and|but|or|then)\z/i) ? after : text.string[measure.span.from...measure.quantity.from]
           tidy(words)

@@ -52,6 +52,9 @@ module Peony
           # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
           list = list.reject { |q| list.size > 1 && nodes.size >= 2 && text.string[q.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/) }
 
+          # "It rained for 19 hours out of the 72"
+          list = list.reject { |q| list.size > 1 && text.string[[0, q.from - 12].max...q.from].match?(/ out of (?:the )?\z/) }
+
           # "Rose by 200 to 850"
           list = list.reject { |q| Turned.by?(text, q) }.then { |values| values.any? ? values : list }
 
@@ -141,6 +144,14 @@ module Peony
           lead if lead.match?(/\A[[:upper:]][[:lower:]]+(?: [[:lower:]]+)?\z/) && text.tokens_in(text.span(span.from, quantity.from)).all?(&:noun?)
         end
 
+        # "Delivery took ten days | and nobody answered questions", "sold 8,640 tickets | and lost one tuba"
+        def without_deed(span, quantity, rest)
+          return rest unless rest.match?(/\A#{Regexp.escape(quantity.unit)} and \S+ \S+/)
+
+          had = span.text[0...(quantity.from - span.from)].match?(/\b(?:was|were|is|are|had|has|have) \z/)
+          Units.counted?(quantity.unit) && !had ? quantity.unit : ""
+        end
+
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
           deed = done_so_much(span, quantity) || headed_by(span, quantity)
@@ -152,9 +163,9 @@ module Peony
           rest = rest.sub(/,\s+(?:and|but) (?:nobody|no one|everybody|everyone|it|they|we|he|she|that|there)\b.*\z/m, "")
           # "14 kg | of CO2", "Sick days fell from 11 | to 8"
           rest = rest.sub(/\Aof (?!(?:them|these|those|us|it|the|our)\b)/, "") if Units.measure?(quantity.unit) && quantity.unit != "%"
-          rest = "" if rest.match?(/\Ato (?:only |about )?(?:\d|#{Numbers::WORD}\b)/io)
-          # "Delivery took ten days | and nobody answered questions"
-          rest = "" if rest.match?(/\A#{Regexp.escape(quantity.unit)} and \S+ \S+/)
+          # "It rained for 19 hours | out of the 72"
+          rest = "" if rest.match?(/\Ato (?:only |about )?(?:\d|#{Numbers::WORD}\b)|\Aout(?: of(?: the)?(?: \d[\d,.]*)?)?\z/io)
+          rest = without_deed(span, quantity, rest)
           # "Six weeks, a queen up to five years": what is told of the next number is not told of this one.
           following = text.quantities_in(span).find { |q| q.from > quantity.to }
           rest = rest.split(/,\s+/).first.to_s if following
@@ -162,8 +173,6 @@ module Peony
           rest = before_next(rest, following) if following
           rest = "" if Units.measure?(rest.downcase) || rest.match?(/\A(?:last|this|every|each|in the last|since) (?:year|month|week|season|summer|winter|spring|autumn)\b/)
           first = quantity.from == span.from && rest.match?(/\Awho/)
-          # "It rained for 19 hours | out of the 72"
-          rest = "" if rest.match?(/\Aout(?: of(?: the)?)?\z/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
           lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")

@@ -41,6 +41,9 @@ module Peony
         # "Woven cloth | can be | plain, twill or satin"
         KINDS_OF = /\A(?:the |an? )?(?<name>(?:\S+ ){0,3}\S+) (?:can be|may be|is|are|has|have|includes?|comprises?)(?: either)? ?\z/i
 
+        # "Red watch is led by Osk and has a pump crew and a ladder crew": what it has, and not who leads it.
+        HELD = /\A[^;:]{3,}(?:,| (?:is|are|was) [^;:]+? and) (?:has|have|holds?|includes?|contains?|consists? of|is made up of) (?=\S)/
+
         def find
           items = of_paths || of_nodes || of_labels || of_numbered_parts || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
@@ -208,6 +211,10 @@ module Peony
           return nil if nodes.size >= 2 || !text.sentences.size.between?(2, GUESSED)
 
           @lead = text.sentences.first
+          @strength = 0.1
+          told = announced(text.sentences)
+          return told if told
+
           branches = text.sentences.map { |s| branch_of(s).tap { |b| b.children = two_in(s) if b.children.size < 2 } }.select { |b| b.children.size.between?(2, 8) }
           branches.reject! { |b| b.children.any? { |c| c.spans.first.text.match?(NO_PART) } }
           return nil unless branches.size >= 2 && branches.size * 2 >= text.sentences.size
@@ -225,7 +232,6 @@ module Peony
           %i[one other].map { |name| item(text.span(span.from + match.begin(name), span.from + match.end(name))) }
         end
 
-        # "Red watch is led by Osk and has a pump crew and a ladder crew": what it has, and not who leads it.
         # @return [Array<Span>, nil]
         def what_it_has(span)
           lead = span.text[HELD] or return nil
@@ -233,7 +239,6 @@ module Peony
           parts = Series.split(rest)
           parts if parts.size.between?(2, 8) && parts.none? { |s| text.tokens_in(s).any?(&:finite?) }
         end
-        HELD = /\A[^;:]{3,}(?:,| (?:is|are|was) [^;:]+? and) (?:has|have|holds?|includes?|contains?|consists? of|is made up of) (?=\S)/
 
         def kinds?
           return false if @top || text.cues[:reports] >= 5

@@ -7,6 +7,10 @@ module Peony
       class Ranking < Finder
         family "ranking"
 
+        # "Hardly anybody does | the peat road: 96"
+        HARDLY_ANYBODY = /\A\s*(?:(?:and|but)\ )?(?:(?:hardly|almost|nearly)\ )?(?:any|no|every|some)(?:body|\ ?one)\ [[:lower:]]+s
+                          \ (?<what>(?:the|our)\ [[:lower:]-]+(?:\ [[:lower:]-]+)?)(?::|,|\ \()\ ?\z/xi
+
         def find
           list = text.ladder
           return nil if list.size < 3 || list.size > 20
@@ -44,10 +48,12 @@ module Peony
         def ranked(measure)
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
           span = node ? node.span : measure.span
-          title = node ? Titles.of(without(span, measure.quantity)).first : subject(measure)
+          title = node ? Titles.of(without(span, measure.quantity)).first : whom(measure) || subject(measure)
           title = title.sub(/(?<=\S),\s+(?:which|who|whose)\b.*\z/m, "")
           Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
+
+        def whom(measure) = text.string[measure.span.from...measure.quantity.from][HARDLY_ANYBODY, :what]
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)

@@ -44,7 +44,7 @@ module Peony
           title = costs || title(span, part, whole)
           # "As of today it's 640", of 1,000 trees
           title = whole.unit if found.goal && title.match?(ONLY_SO_FAR) && Units.counted?(whole.unit)
-          Item.new(title: Titles.capital(title), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
+          Item.new(title: Titles.capital(title.sub(Titles::HANGING, "")), detail: spans.map { |s| s.text.strip }.join(" ").chomp("."), spans: spans,
                    value: (100.0 * part.value / whole.value).round(1).then { |v| Numbers.plain(v) }, unit: "%",
                    date: "#{Arithmetic.show(part.value)} #{found.goal ? 'of' : 'in'} #{Arithmetic.show(whole.value)}", children: [], aspects: [])
         end
@@ -81,7 +81,7 @@ module Peony
           tokens = text.tokens_in(span)
           verbs = tokens.each_index.select { |i| tokens[i].finite? || tokens[i].tag == "vb" }
           verb = tokens[1]&.low.to_s.match?(/\A(?:who|that)\z/) ? verbs[1] : verbs[0]
-          words = tokens.first(verb.to_i).reverse.drop_while { |t| t.tag.start_with?("rb", "md") }.reverse
+          words = tokens.first(verb.to_i).reverse.drop_while { |t| t.tag.start_with?("rb", "md", "prp") }.reverse
           text.string[words.first.from...words.last.to] if words.size.between?(2, 6) && words.all?(&:word?) && words.first.noun?
         end
 

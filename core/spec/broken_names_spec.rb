@@ -78,4 +78,27 @@ RSpec.describe "Names and items of running text" do
             "fourteen went on what I am paid for."
     expect(valued(diary).map(&:last)).to eq([11, 9, 6, 14])
   end
+
+  it "are of what happens, not of what it comes before" do
+    words = "People bring their boat on a Friday. Jory taps the planks and marks what sounds soft. The rotten wood comes out before anybody talks about paint. New planks are steamed for an hour."
+    expect(names(words)).to include("The rotten wood")
+    pool = "Should we heat the small pool?\n\nParents say the little ones shiver after ten minutes. A warm pool would be full on Sundays as well. The town answers that gas costs £340 a week."
+    expect(names(pool)).to eq(["Parents", "The town"])
+  end
+
+  it "call the row of a table by what it counts" do
+    notes = Peony::Notes.parse("# Open evenings\n\n| Week | Visitors |\n|---|---|\n| 1 | 42 |\n| 2 | 57 |\n| 3 | 83 |\n", ".md")
+    expect(notes.blocks.map(&:text)).to eq(["Open evenings", "Week 1: Visitors 42", "Week 2: Visitors 57", "Week 3: Visitors 83"])
+    expect(notes.tables.first.rows.first).to eq(%w[1 42])
+    told = Peony::Reading.of(notes).best
+    expect([told.family, told.named.items.map { |i| [i.title, i.value] }]).to eq(["trend", [["Week 1", 42], ["Week 2", 57], ["Week 3", 83]]])
+  end
+
+  it "reckon from what it was to what it is, however far apart they stand" do
+    told = read("Last winter 148 children learned to swim with us, up from 112. That is 40 % more.")
+    expect(told.queries.map { |q| [q.message, q.working] }).to eq([["From 112 to 148 is 32.1 %, not 40 %.", "(148 − 112) ÷ 112"]])
+    expect(read("Last winter 148 children learned to swim with us, up from 112. That is 32 % more.").queries).to be_empty
+    expect(read("We had 1,240 members in May, up from 1,085 a year ago: 20 % more.").queries.map(&:message)).to eq(["From 1,085 to 1,240 is 14.3 %, not 20 %."])
+    expect(read("We had 1,240 members in May, up from 1,085 a year ago, 20 % more than planned.").queries).to be_empty
+  end
 end

@@ -58,7 +58,7 @@ module Peony
 
       def row(head, cells)
         rest = cells.drop(1).each_with_index.reject { |cell, _| cell.empty? }.map { |cell, index| "#{head[index + 1]} #{cell}".strip }
-        rest.empty? ? cells.first : "#{cells.first}: #{rest.join(', ')}"
+        rest.empty? ? cells.first : "#{ColumnHeads.called(head.first, cells.first)}: #{rest.join(', ')}"
       end
 
       def add(type, text, **more)

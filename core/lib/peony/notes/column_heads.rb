@@ -11,7 +11,18 @@ module Peony
       ORDER = /\A(?:steps?|no\.?|nr\.?|numbers?|#|order|phase)\z/i
       AMOUNT = /\A[£€$+−-]?\d[\d.,]*\s?%?\z/
 
+      # What is counted by numbers alone: "Week" over 1, 2, 3.
+      TURN = /\A(?:weeks?|days?|months?|years?|quarter|terms?|hour|lessons?|sessions?|rounds?|laps?|stages?|steps?|match(?:[ ]?day)?|games?|visits?|attempts?|tests?|trials?|tours?|evening|night|
+              chapters?|class(?:[ ]year)?|form|grade|age|floor|level|year[ ]group|woche|tag|monat|jahr|stunde|runde|klasse|alter)(?:\s+(?:no\.?|nr\.?|number|of\b.*))?\z/xi
+
       module_function
+
+      # @param head [String]
+      # @return [Boolean] whether numbers below it only say which one a row tells of
+      def turn?(head) = head.match?(TURN)
+
+      # @return [String] what a row is called: "Week 3", where its first cell is no more than a number
+      def called(head, cell) = cell.match?(/\A\d{1,3}\z/) && turn?(head) ? "#{head} #{cell}" : cell
 
       # @param head [Array<String>]
       # @param body [Array<Array<String>>]

@@ -18,7 +18,14 @@ module Peony
 
       private
 
-      def broken?(first, last) = twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last) || (last > first && of_which?(first))
+      def broken?(first, last) = put_off?(first, last) || twisted?(first, last) || severed?(first, last) || beheaded?(first, last) || opened?(first, last) || (last > first && of_which?(first))
+
+      # "The rotten wood comes out before | anybody talks about paint": that comes later, and may not come at all.
+      def put_off?(first, last)
+        return false unless first > 2 && low(first - 1).match?(/\A(?:before|until|till|unless|although|though)\z/) && tokens.first(first - 1).any?(&:finite?)
+
+        low(first).match?(Runs::SOMEBODY) || (first..last).any? { |i| tokens[i].finite? }
+      end
 
       # "Whoever knows the | answer rings the bell", "in the | yard stand stables": what is said is not said of the thing that a run begins with.
       def beheaded?(first, last)

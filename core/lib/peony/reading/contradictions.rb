@@ -103,10 +103,13 @@ module Peony
           next false unless q.unit == "%"
 
           gap = text.string[ending...q.from].to_s
-          (q.from > ending && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && gap.match?(LINK) && !gap.match?(/\d/) && same?(gap)) ||
+          (q.from > ending && gap.length < 90 && gap.scan(/[.!?]\s/).size <= 1 && (gap.match?(LINK) || so_much_more?(text, gap, q)) && !gap.match?(/\d/) && same?(gap)) ||
             (q.to < pair.one.from && pair.one.from - q.to < 30 && text.string[q.to...pair.one.from].match?(/\A[^.;\n]*\bfrom\b/))
         end
       end
+
+      # "1,240 members, up from 1,085 a year ago: 20 % more."
+      def so_much_more?(text, gap, share) = gap.match?(/[,:;–—]\s\z/) && text.string[share.to, 16].to_s.match?(/\A (?:more|fewer|less|higher|lower)\b(?! than)/)
 
       # A percentage of the next sentence is that change only where the sentence goes on about it: "That is 70 %", not "Coughs fell by a third".
       def same?(gap) = (own = gap[/[.!?]\s+(.*)\z/m, 1]).nil? || own.match?(GOES_ON)

@@ -20,6 +20,9 @@ module Peony
       # "84, was 61", "84 (formerly 61)": the later value stands first.
       WAS = /\A[^.;:!?\d]{0,24}?[,;(]\s*(?:(?:it|they|he|she|we) )?(?:was|were|had been|used to [[:lower:]]+|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|up from|down from|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
+      # "148 children learned to swim with us, up from 112"
+      UP_FROM = /\A[^.!?\d]{0,120}[,;(–—]\s*(?:up|down) from (?:only |just |about |over |nearly )?[£€$]?\z/
+
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
@@ -110,7 +113,7 @@ module Peony
       def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
-      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(INSTEAD) || gap.match?(COMPARED)
+      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(COMPARED)
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
@@ -120,7 +123,7 @@ module Peony
         return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
-        return true if [WAS, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
+        return true if [WAS, UP_FROM, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
       end

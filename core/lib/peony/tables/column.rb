@@ -46,11 +46,9 @@ module Peony
 
       # Weeks, lessons, rounds 1, 2, 3 ...: which one a row tells of, where that stands first in it.
       def turn?
-        @turn = index.to_i.zero? && kind == "number" && values.size > 2 && name.match?(TURN) && rising? { |a, b| b - a == 1 } if @turn.nil?
+        @turn = index.to_i.zero? && kind == "number" && values.size > 2 && Notes::ColumnHeads.turn?(name) && rising? { |a, b| b - a == 1 } if @turn.nil?
         @turn
       end
-      TURN = /\A(?:weeks?|days?|months?|years?|quarter|terms?|hour|lessons?|sessions?|rounds?|laps?|stages?|steps?|match(?:[ ]?day)?|games?|visits?|attempts?|tests?|trials?|tours?|evening|night|
-              chapters?|class(?:[ ]year)?|form|grade|age|floor|level|year[ ]group|woche|tag|monat|jahr|stunde|runde|klasse|alter)(?:\s+(?:no\.?|nr\.?|number|of\b.*))?\z/xi
 
       # What the rows are called by this column: "Week 3" where it only counts them.
       # @return [Array<String, nil>]

@@ -93,7 +93,7 @@ module Peony
         def stage(measure)
           span = measure.span
           title = subject_or_deed(measure)
-          Item.new(title: Titles.capital(title), detail: without(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
+          Item.new(title: Titles.capital(title), detail: without(span, measure.quantity).delete_prefix("Of "), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
 
         # What happened at the stage: the words after the number, without "of them".

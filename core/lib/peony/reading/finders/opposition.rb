@@ -36,7 +36,8 @@ module Peony
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
         def find
-          items = of_answered || of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_orders || of_prose || of_rivals || of_speakers || of_halves
+          items = of_answered || of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_orders || of_prose
+          items ||= of_two_speakers || of_rivals || of_speakers || of_halves
           return nil unless items
 
           finding(@strength, items.sum { |i| i.children.size } >= 4 ? "two sides, #{items.map { |i| i.children.size }.join(' against ')}" : "two sides set against each other", items)
@@ -150,7 +151,7 @@ module Peony
           list = text.sentences
           list = list.drop(1) if list.size > 2 && list.first.text.match?(TWO)
           # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
-          list = list.drop(1) if list.size == 3 && camps?(*list.drop(1))
+          list = list.drop(1) if list.size == 3 && !speaker(list.first) && camps?(*list.drop(1))
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
@@ -173,11 +174,24 @@ module Peony
           list = text.sentences
           return nil if nodes.size >= 2 || list.size < 2
 
-          one, other = list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) }.first(2)
+          of_turns_to_speak(list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) }.first(2))
+        end
+
+        # "Parents say ... The town answers ...": two of whom it is told outright that they speak.
+        def of_two_speakers
+          return nil if nodes.size >= 2
+
+          said = text.sentences.each_index.select { |i| speaker(text.sentences[i]) }
+          of_turns_to_speak(said) if said.size == 2
+        end
+
+        # @param places [Array<Integer>] of the sentences in which one and the other begin
+        def of_turns_to_speak(places)
+          one, other = places
           return nil unless other && one < 2
 
           @strength = 0.2
-          [side(list[one...other]), side(list[other..])]
+          [side(text.sentences[one...other]), side(text.sentences[other..])]
         end
 
         # Words that speak for and against, but none with which the other side begins: they are parted where both halves are least alike.

@@ -43,7 +43,9 @@ module Peony
         # "If there is none, | look whether it ticks": no case by itself names what is done.
         def if_none(span)
           lead = span.text[/\A(?:and |but )?if (?:there (?:is|are)|it has|they have|you have|we have) (?:none|no|one|any|neither)\b,\s+(?=\S)/i] or return nil
-          made(Titles.of(span.text[lead.length..]).first, span.text.strip.chomp("."), [span])
+          rest = text.span(span.from + lead.length, span.to)
+          title, = text.told?(rest) ? Titles.of(rest.text) : Naming.of(text, rest, self.class.name_of_family)
+          made(title, span.text.strip.chomp("."), [span])
         end
 
         def reason(questions) = "#{count(questions, 'question')} that #{questions == 1 ? 'leads' : 'lead'} to different ends"

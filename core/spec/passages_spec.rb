@@ -104,6 +104,35 @@ RSpec.describe "Passages of the sample world" do
     end
   end
 
+  describe "text without headings" do
+    def families(words) = Peony::Reading::Kept.all(Peony::Reading::Passages.of(Peony::Notes::Text.read(words))).map { |r| r.best&.family }
+
+    let(:survey) { "a year ago we asked what the old tram depot should become. 44 % wanted a covered market, 27 % a climbing hall, 18 % flats and the rest did not care." }
+    let(:stalls) { "In April the roof was sealed. In June the first eleven stalls moved in, by September there were 26, and since November we have had a waiting list of 40." }
+    let(:places) do
+      "If you would like a stall, this is the way. Come on a Thursday and look at the free places with Sanne. Fill in the yellow form. " \
+        "Bring a copy of your trading licence. We draw lots on the first of the month."
+    end
+    let(:winter) do
+      "Three things made the first winter hard. The heating failed twice. Two stallholders gave up because the card machines had no signal. " \
+        "And nobody had thought of where the snow should go."
+    end
+
+    it "is cut where its paragraphs plainly say things of different kinds, and greeting and thanks stand by themselves" do
+      letter = ["Dear neighbours,", survey, stalls, places, winter, "Thank you for your patience, your letters and your cake."].join("\n\n")
+      expect(families(letter)).to eq([nil, "parts", "trend", "sequence", "cause", nil])
+      expect(Peony::Reading.of(Peony::Notes::Text.read(winter)).items.size).to eq(3)
+    end
+
+    it "stays whole where one thing goes through all of its paragraphs" do
+      wool = ["Wool does not start in a shop. It begins with a farmer who shears in May, when the nights are warm enough for a naked sheep.",
+              "The fleece is then washed in the brook below the mill. That takes two days and smells.",
+              "Once it is dry it goes over the carding drums, which pull it into a soft rope. From the rope the spinners draw a thread.",
+              "The thread is dyed with walnut, madder or woad, wound on cones and sent to the knitters in Hagg."].join("\n\n")
+      expect(families(wool)).to eq(["sequence"])
+    end
+  end
+
   describe "names" do
     def names(words) = Peony::Reading::Kept.all(Peony::Reading::Passages.of(Peony::Notes::Text.read(words))).map(&:title)
 

@@ -9,8 +9,7 @@ module Peony
       LONG = 1800
       # A remark shorter than this stays with the list before it.
       REMARK = 160
-      # Neighbouring paragraphs whose words lie this close (cosine) speak of one thing, up to this length together.
-      CLOSE = 0.86
+      # Where no heading parts them, paragraphs of up to this length together may be of one thing; how they are read tells whether they are.
       TOGETHER = 900
       # A section shorter than this is one.
       SEVERAL = 320
@@ -41,30 +40,56 @@ module Peony
         times = groups.map { |head, _| head.object_id }.tally
         sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && times[head.object_id] > 1) }
         alone = sections.map { |s| paragraphs(s) }
-        # All that is asked for is read at once, the sections too, which are asked for next.
-        Kept.all([*alone.flatten, *sections]) if alone.any?(&:any?)
-        sections.zip(alone).flat_map { |section, paragraphs| parted(section, paragraphs) }
+        return sections if alone.all?(&:empty?)
+
+        # All that is asked for is read at once: the paragraphs, and then what may stay together, with the sections that are not cut, for these are asked for next.
+        Kept.all(alone.flatten)
+        parts = sections.zip(alone).map { |section, list| Part.of(section, list) }
+        Kept.all(parts.filter_map { |part| part.whole unless various?(part.alone) })
+        parts.flat_map { |part| [*part.before, *judged(part), *part.behind] }
+      end
+
+      # What may stay together: +whole+, and its paragraphs each +alone+ (none where it is not to be cut); where there are no headings, what says nothing +before+ and +behind+ it.
+      Part = Struct.new(:whole, :alone, :before, :behind) do
+        # A greeting before what is told, and thanks behind it, stand by themselves, but under a heading.
+        def self.of(section, list)
+          first = list.index { |p| Kept.of(p).best } unless section.heading
+          return new(section, list, [], []) unless first
+
+          last = list.rindex { |p| Kept.of(p).best }
+          inner = list[first..last]
+          whole = inner.size == list.size ? section : Notes::Passage.new(inner.flat_map(&:blocks))
+          new(whole, inner.one? ? [] : inner, list.first(first), list.drop(last + 1))
+        end
       end
 
       # @return [Array<Notes::Passage>] the paragraphs of a section that may be cut, each by itself; none where it stays whole
       def paragraphs(passage)
         parts = stanzas(passage)
-        return [] if parts.size < 2 || passage.heading.nil? || passage.text.length < SEVERAL
+        return [] if parts.size < 2 || passage.text.length < SEVERAL
 
-        parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: true) }
+        parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: !passage.heading.nil?) }
       end
 
-      # A section of several paragraphs is cut where they say things of different kinds, each more plainly than all of them together.
-      def parted(passage, alone)
-        return [passage] if alone.empty?
+      # Several paragraphs are cut where they say things of different kinds, each more plainly than all of them together.
+      # @param part [Part]
+      # @return [Array<Notes::Passage>]
+      def judged(part)
+        alone = part.alone
+        return [part.whole] if alone.empty?
+        return alone if various?(alone)
 
-        said = alone.filter_map { |p| Kept.of(p).best }
-        whole = Kept.of(passage).best&.fit.to_f
-        plain = said.select { |f| f.fit >= PLAIN }
-        sorts = plain.map(&:family).uniq.size
-        told = sorts > 2 || (sorts == 2 && whole <= mean(plain))
-        told || weak?(whole, said, alone) ? alone : [passage]
+        whole = Kept.of(part.whole).best&.fit.to_f
+        plain = plainly(alone)
+        told = plain.map(&:family).uniq.size == 2 && whole <= mean(plain)
+        told || weak?(whole, alone.filter_map { |p| Kept.of(p).best }, alone) ? alone : [part.whole]
       end
+
+      # Whether paragraphs plainly say things of more than two kinds: then it does not matter what all of them say together.
+      def various?(alone) = plainly(alone).map(&:family).uniq.size > 2
+
+      # @return [Array<Finding>] of the paragraphs that say plainly what they are
+      def plainly(alone) = alone.filter_map { |p| Kept.of(p).best }.select { |f| f.fit >= PLAIN }
 
       # All together says little: the more sorts of things its paragraphs say, the less they need say it more plainly.
       def weak?(whole, said, alone)
@@ -84,19 +109,9 @@ module Peony
         head, blocks = group
         return false if blocks.empty? || block.item?
         return block.text.length > REMARK || head.nil? if blocks.last.item?
-        return !one_topic?(blocks, block) if head.nil?
 
-        blocks.sum { |b| b.text.length } + block.text.length > LONG
+        blocks.sum { |b| b.text.length } + block.text.length > (head ? LONG : TOGETHER)
       end
-
-      def one_topic?(blocks, block)
-        return false if blocks.sum { |b| b.text.length } + block.text.length > TOGETHER
-        return true if blocks.last.text.match?(/:\z/) || block.text.match?(GOES_ON)
-
-        Vectors.cosine(*[blocks.last.text, block.text].map { |words| middle(words) }) > CLOSE
-      end
-
-      def middle(words) = Vectors.middle(words.downcase.scan(/[[:alpha:]]{3,}/).reject { |w| Words::STOP.include?(w) }.first(80))
     end
   end
 end

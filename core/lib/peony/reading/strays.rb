@@ -13,7 +13,7 @@ module Peony
       ANNOUNCES = /\A(?:there\ (?:are|were)|here\ are|these\ are|we\ (?:found|have|had|see)|it\ has)\ (?:#{Numbers::WORD}|several|many|a\ (?:number|few|couple)(?:\ of)?|some|various|different|lots\ of|plenty\ of)
                    (?:\ [[:alpha:]]+){0,2}?\ (?:reasons?|causes?|factors|ways|steps|stages|phases|things|kinds|types|sorts|
                    options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
-      SO_MANY = /(?<!\bin |\bfor |\bof |\bon |\bat |\bby |\bfrom |\bafter |\bwith )\b(two|three|four|five|six|seven|eight) (?:[[:alpha:]'’-]+ ){0,2}[[:alpha:]]+s\b[^,;:]{0,24}\z/i
+      SO_MANY = /(?<!\bin |\bfor |\bof |\bon |\bat |\bby |\bfrom |\bafter |\bwith )\b(two|three|four|five|six|seven|eight) (?:[[:alpha:]'’-]+ ){0,2}[[:alpha:]]+s\b[^,;:]{0,40}\z/i
       PREFACE = 0.15
 
       # What is sought in a sentence in lower case.

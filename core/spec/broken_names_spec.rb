@@ -101,4 +101,11 @@ RSpec.describe "Names and items of running text" do
     expect(read("We had 1,240 members in May, up from 1,085 a year ago: 20 % more.").queries.map(&:message)).to eq(["From 1,085 to 1,240 is 14.3 %, not 20 %."])
     expect(read("We had 1,240 members in May, up from 1,085 a year ago, 20 % more than planned.").queries).to be_empty
   end
+
+  it "leave to their details what they have not said" do
+    evening = "310 people came to the open evening. 96 wrote their names down, 41 turned up to the first lesson, and when the clocks went back there were 17 of us in the water."
+    expect(read(evening).items.map { |i| i.named.detail }).to eq(["people came to the open evening", "", "turned up to the first lesson", "when the clocks went back there were in the water"])
+    weeks = Peony::Notes.parse("| Week | Visitors | New members |\n|---|---|---|\n| 1 | 42 | 3 |\n| 2 | 57 | 5 |\n| 3 | 83 | 9 |\n", ".md")
+    expect(Peony::Reading.of(weeks).items.map { |i| i.named.detail }.first).to eq("Visitors 42, New members 3")
+  end
 end

@@ -98,6 +98,8 @@ module Peony
       def shorten(item)
         # A quotation mark that has lost its other half.
         item.title = item.title.delete('"“”') if item.title.count('"“”').odd?
+        # "Week 1 | Week 1: Visitors 42, New members 3"
+        item.detail = item.detail.to_s.delete_prefix("#{item.title}: ")
         item.detail = "" if repeated?(item)
         # "Light | takes up"
         item.title = item.title.sub(/(?<=\S) (?:(?:takes?|took|makes?|made|brings?|brought|gives?|gave) (?:up|in|us)|(?<!than )(?:who|which|that))\z/, "") if item.value

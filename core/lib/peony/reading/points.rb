@@ -83,11 +83,13 @@ module Peony
         others.size > 2 && others.all? { |s| s.text.match?(Tree::LABEL) } && !spans[index].text.match?(/[:?]/) && !text.told?(spans[index])
       end
 
+      # "Before you borrow the trailer. | The left light needs a tap. ...": half a sentence, which all the others end.
+      HALF = /\A(?:before|when|if|once|after|while|until) (?:you|we|the|it|they|he|she|i)\b[^,;:?!]{3,50}\.\z/i
+
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.
       def run_in?(text, spans)
         head = spans.first
-        # "Before you borrow the trailer. | The left light needs a tap. ...": half a sentence, which all the others end.
-        return true if spans.size > 3 && head.text.match?(/\A(?:before|when|if|once|after|while|until) (?:you|we|the|it|they|he|she|i)\b[^,;:?!]{3,50}\.\z/i)
+        return true if spans.size > 3 && head.text.match?(HALF)
         return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !text.told?(head)
 
         head.text.split.one? || (head.text.split.size <= 3 && text.told?(spans[1]))

@@ -35,6 +35,9 @@ module Peony
       # No figure holds more; it keeps the reading of a passage made of numbers short.
       MOST = 240
 
+      # Without any of these nothing is counted: most headings hold none.
+      COUNTS = /\d|[½¼¾⅓⅔]|\b(?:#{Numbers::WORD}|hal(?:f|ves)|thirds?|quarters?|fifths?|tenths?|twice|dozens?|double|per ?cent|no|none|nobody)\b/i
+
       module_function
 
       # @param text [Reading::Text]

@@ -135,10 +135,12 @@ module Peony
         common = [told.headed, *told.held.first(2)].any? { |held| held & bits == bits }
         sides, strange = deal(text, told, group, bits, first[0])
         return nil if scant?(told, sides)
-        return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits || (sides.size > 2 && of_kinds?(text, told, bits, sides))
+
+        kinds = of_kinds?(text, told, bits, sides)
+        return nil unless common || numbered?(text, told.spans, first) || full?(text, told, sides, strange) || told.owned & bits == bits || (kinds && sides.size > 2)
 
         strange += skipped(text, told, common ? 0 : first[0])
-        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (of_kinds?(text, told, bits, sides) ? 0.2 : 0), strange,
+        [1 - (strange / (told.spans.size - first[0]).to_f) + (common ? 0.2 : 0) + (kinds ? 0.2 : 0), strange,
          sides.zip(group).map { |list, k| Side.new(name: called(text, told.spans[list.first], told.names[k]), spans: told.spans.values_at(*list)) }]
       end
 

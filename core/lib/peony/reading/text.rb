@@ -43,12 +43,9 @@ module Peony
       # @return [Array<Quantity>] those of the heading; they have no place in the words
       def heading_quantities
         # "Sugar in our apples, grams per 100 g": of what it is told.
-        told = passage.heading&.sub(/ per \d[\d,.]* ?[[:alpha:]]*\s*\z/, "") if passage.heading&.match?(COUNTS)
+        told = passage.heading&.sub(/ per \d[\d,.]* ?[[:alpha:]]*\s*\z/, "") if passage.heading&.match?(Quantities::COUNTS)
         @heading_quantities ||= told ? Text.new(Notes::Passage.new([Notes::Block.new(type: "paragraph", text: told)])).quantities.each { |q| q.from = q.to = 0 } : []
       end
-
-      # Without any of these nothing is counted, and most headings count nothing.
-      COUNTS = /\d|[½¼¾⅓⅔]|\b(?:#{Numbers::WORD}|hal(?:f|ves)|thirds?|quarters?|fifths?|tenths?|twice|dozens?|double|per ?cent|no|none|nobody)\b/i
 
       # @return [Array<Dates::Moment>]
       def dates = @dates ||= Dates.in(string, four_digits)

@@ -21,10 +21,8 @@ module Peony
         # "In the middle: the pupil", and below it "Around: teachers, parents, friends".
         AROUND_IT = /\A(?:all )?(?:a?round)(?: (?:it|them|her|him|this))?\s*[:–—-]\s*/i
         # "Our centre is the pupil; teachers, parents and friends work with her."
-        IS_CENTRE = /\b(?:centre|center|middle|heart|core|hub) (?:is|of [^,;]{3,30} is)\b|\b(?:is|stands|lies|sits) (?:at|in) the (?:very )?(?:centre|center|middle|heart|core)\b/i
-
         # "The kitchen table is where this school is run."
-        IS_WHERE = /\A(?:the|our|my|this) [^,.;:]{3,40} is (?:where|what|how) [^,.;]{3,60}\.?\z/i
+        IS_CENTRE = /\A(?:the|our|my|this) [^,.;:]{3,40} is (?:where|what|how) [^,.;]{3,60}\.?\z|\b(?:centre|center|middle|heart|core|hub) (?:is|of [^,;]{3,30} is)\b|\b(?:is|stands|lies|sits) (?:at|in) the (?:very )?(?:centre|center|middle|heart|core)\b/i
 
         def find
           centred || later(strength, 3..) { without_centre(alike).then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
@@ -32,7 +30,7 @@ module Peony
 
         private
 
-        def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(Regexp.union(IS_CENTRE, IS_WHERE)) ? items.drop(1) : items
+        def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(IS_CENTRE) ? items.drop(1) : items
 
         def centred
           middle = nodes.size == 2 && nodes.first.span.text.match(CENTRE)

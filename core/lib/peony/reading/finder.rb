@@ -197,9 +197,9 @@ module Peony
       # The words of a stretch without a number.
       def without(span, quantity)
         # "More comics (41 mentions)": what is counted goes with its number.
-        behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")")
+        behind = span.text[(quantity.to - span.from)..].to_s.sub(/\A ?[[:alpha:]]*\)/, ")").sub(/\A of (?:us|them)(?= )/, "")
         (span.text[0...(quantity.from - span.from)].sub(/[\s(:–—-]+\z/, "").sub(ROUGHLY, "") + behind)
-          .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/[.;,]+\z/, "").gsub(/,\s*,/, ",").strip
+          .strip.sub(/\A(?:of\s+)?[,:–—-]?\s*/, "").sub(/\A\)|\)\s*\z/, "").sub(/(?:,?\s+(?:and|but))?[.;,]*\z/, "").gsub(/,\s*,/, ",").strip
       end
     end
   end

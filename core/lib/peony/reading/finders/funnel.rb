@@ -93,13 +93,7 @@ module Peony
         def stage(measure)
           span = measure.span
           title = subject_or_deed(measure)
-          Item.new(title: Titles.capital(title), detail: told(span, measure.quantity), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
-        end
-
-        # "Turned up to the first lesson, | and", "there were | of us | in the water"
-        def told(span, quantity)
-          words = without(span, quantity).delete_prefix("Of ")
-          words.sub(/,?\s+(?:and|but)\z/, "").sub(/ of (?:us|them)(?= )/) { |us| text.string[quantity.to, us.length] == us ? "" : us }
+          Item.new(title: Titles.capital(title), detail: without(span, measure.quantity).delete_prefix("Of "), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
 
         # What happened at the stage: the words after the number, without "of them".

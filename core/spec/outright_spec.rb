@@ -210,4 +210,11 @@ RSpec.describe "Families told in unusual ways" do
     expect(reading.derived.map(&:unit)).not_to include("% a year")
     expect(reading.items.map { |i| [i.title, i.date] }.last).to eq(["This spring", "This spring"])
   end
+
+  it "takes two plain entries for a list, however much they sound like two sides" do
+    reading = Peony::Reading.of(Peony::Notes.parse("## For the youngest\n\n- Hold a hand on the stairs\n- Whisper\n", ".md"))
+    expect(reading.findings.map(&:family)).to start_with("list").and(exclude_family("opposition"))
+  end
+
+  def exclude_family(name) = satisfy("leave out #{name}") { |families| !families.include?(name) }
 end

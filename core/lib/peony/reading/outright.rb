@@ -12,7 +12,8 @@ module Peony
       RULES = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?],
         ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?],
-        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
+        ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["opposition", "list", :two_entries?],
+        ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
         ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
         ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
         ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
@@ -39,6 +40,9 @@ module Peony
         end
         chances
       end
+
+      # "Hold a hand on the stairs", "Whisper": two entries that are no sides.
+      def two_entries?(text, _finding) = text.tree.size == 2 && Finders::Opposition.no_sides?(text.tree)
 
       # "45 % yes, 55 % no": shares that make a hundred are parts, not numbers that stand by themselves.
       def one_whole?(text, finding)

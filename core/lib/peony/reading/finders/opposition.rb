@@ -35,6 +35,18 @@ module Peony
         # "Dr Ames would keep them open"
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
+        class << self
+          # @param heads [Array<String>] of two sides
+          # @return [Boolean] whether they are called as two that stand against each other are
+          def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
+
+          # @param nodes [Array<Tree::Node>]
+          # @return [Boolean] whether two entries are plain ones: "Hold a hand on the stairs", "Whisper"
+          def no_sides?(nodes)
+            nodes.none? { |n| n.children.any? || n.body.any? || n.span.text.match?(/[:–—,;]/) || n.span.text.split.size > 7 } && !paired?(nodes.map { |n| n.span.text })
+          end
+        end
+
         def find
           items = of_answered || of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_orders || of_prose
           items ||= of_two_speakers || of_rivals || of_speakers || of_halves
@@ -50,15 +62,11 @@ module Peony
         def of_nodes
           return nil unless nodes.size == 2
 
-          told = paired?(nodes.map { |n| n.span.text })
-          # "Hold a hand on the stairs" and "Whisper": two plain entries are no sides.
-          return nil unless told || nodes.any? { |n| n.children.any? || n.body.any? || n.span.text.match?(/[:–—,;]/) || n.span.text.split.size > 7 }
+          return nil if Opposition.no_sides?(nodes)
 
-          @strength = told ? 0.95 : 0.45
+          @strength = Opposition.paired?(nodes.map { |n| n.span.text }) ? 0.95 : 0.45
           nodes.map { |n| sided(node_item(n), n.span) }
         end
-
-        def paired?(heads) = PAIRS.any? { |one, other| [heads, heads.reverse].any? { |a, b| a.match?(one) && b.match?(other) } } || heads.last.match?(/\b(?:not|never|no)\b|n['’]t\b/i)
 
         # "Yes, because the roof leaks. No, because we were all married in it." "Advantages are the price and the view; the disadvantage is the wind."
         def of_answers
@@ -139,7 +147,7 @@ module Peony
           return nil if nodes.size >= 2
 
           told = text.sentences.select { |s| s.text.match?(Tree::LABEL) }
-          return nil unless told.size == 2 && paired?(told.map { |s| s.text[/\A[^:]+/] })
+          return nil unless told.size == 2 && Opposition.paired?(told.map { |s| s.text[/\A[^:]+/] })
 
           @strength = 0.85
           told.map { |s| sided(made(Titles.of(s.text[/\A[^:]+/]).first, s.text[/:\s+(.+)\z/m, 1].to_s, [s]), s) }

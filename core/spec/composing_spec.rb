@@ -29,6 +29,15 @@ RSpec.describe Peony::Piece::Composing do
     expect(titles).to eq ["The season at the dome", "My own"]
   end
 
+  it "takes no greeting for what leads the page, nor for its source" do
+    letter = "Dear friends of the mill pond,\n\nWe counted what people do there. 38 % walk a dog, 27 % feed the ducks, 19 % fish and 16 % simply sit.\n"
+    blocks = Peony::Notes::Text.read(letter).blocks.map { |b| b.to_h.merge("type" => "paragraph").except("level") }
+    named = Peony::Piece.new(Peony::Piece.blank(title: "The mill pond").data.merge("notes" => blocks))
+    words = described_class.drafts(named, ids: ids).first.piece.objects.filter_map { |o| o["text"] }
+    expect(words).to include("The mill pond", "Source: The mill pond")
+    expect(words.grep(/Dear/)).to be_empty
+  end
+
   it "draws every passage that is worth it, with the title and the source" do
     drafts.each do |draft|
       words = draft.piece.pages.map { |p| words_in(Peony::Paint::SVG.paint(Peony::Scene::Pages.picture(draft.piece, p))) }.join(" ")

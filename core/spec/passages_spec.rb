@@ -124,6 +124,16 @@ RSpec.describe "Passages of the sample world" do
       expect(Peony::Reading.of(Peony::Notes::Text.read(winter)).items.size).to eq(3)
     end
 
+    it "parts rows from a paragraph that has told something, and one that tells plainly from what stands beside it" do
+      winter = "In November the sluice broke and the water sank by a metre. By January divers had found the bolt. " \
+               "In February the new gate came on a lorry from Brack, and on 14 March the pond was full."
+      rows = "| Month | Visitors | Ice days |\n|---|---|---|\n| November | 310 | 0 |\n| December | 190 | 9 |\n| January | 420 | 21 |\n| February | 380 | 12 |\n| March | 640 | 1 |"
+      repairs = "Repairs cost £7,400. The town paid £3,000, the anglers £1,900, the bakery £800 and all of you £1,700."
+      help = "If you want to help, this is how it goes. Ring Aldo and say which Saturday suits you. Bring boots and a friend. " \
+             "He shows you where the reeds are cut. At noon there is soup, and at two everybody goes home."
+      expect(families([winter, rows, help, repairs].join("\n\n"))).to eq(%w[timeline trend sequence parts])
+    end
+
     it "stays whole where one thing goes through all of its paragraphs" do
       wool = ["Wool does not start in a shop. It begins with a farmer who shears in May, when the nights are warm enough for a naked sheep.",
               "The fleece is then washed in the brook below the mill. That takes two days and smells.",

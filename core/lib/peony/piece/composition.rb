@@ -226,7 +226,7 @@ module Peony
       end
 
       def source
-        words = "Source: #{piece.notes.title.empty? ? called : piece.notes.title}"
+        words = "Source: #{piece.notes.blocks.find(&:heading?)&.text || called}"
         text(words, "source", edge, width, advance: false, y: piece.height - edge - (22 * unit))
       end
     end

@@ -36,7 +36,8 @@ module Peony
       # @return [String, nil]
       def lead(piece)
         first = piece.notes.blocks.find { |b| !b.heading? }
-        return nil unless first&.type == "paragraph" && first.text.split.size.between?(5, LEAD_WORDS)
+        # "Dear friends of the mill pond," leads to nothing on a page.
+        return nil unless first&.type == "paragraph" && first.text.split.size.between?(5, LEAD_WORDS) && !first.text.match?(/,\s*\z/)
 
         reading = Proof::Readings.of(piece).first
         first.text if reading && reading.passage.blocks.size == 1 && reading.findings.empty?

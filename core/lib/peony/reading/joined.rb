@@ -45,8 +45,11 @@ module Peony
         return true if various?
 
         together = Kept.of(whole).best&.fit.to_f
-        (sorts(plain) == 2 && together <= mean(plain)) || weak?(together)
+        (sorts(plain) == 2 && together <= mean(plain)) || weak?(together) || one_tells?(together)
       end
+
+      # One paragraph says something far more plainly than all of them together: the others speak of something else. Under a heading they may lead to it.
+      def one_tells?(together) = whole.heading.nil? && plain.any? { |f| f.fit >= together + MORE }
 
       # All together says little: the more sorts of things the paragraphs say, the less they need say it more plainly.
       def weak?(together)

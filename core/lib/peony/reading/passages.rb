@@ -11,7 +11,7 @@ module Peony
       REMARK = 160
       # Where no heading parts them, paragraphs of up to this length together may be of one thing; how they are read tells whether they are.
       TOGETHER = 900
-      # A section shorter than this is one.
+      # What stands under a heading and is shorter than this is one.
       SEVERAL = 320
       GOES_ON = /\A(?:it|its|they|their|he|she|this|that|these|those|but|yet|then|after that|on the other hand|the (?:second|third|other|former|latter|rest)|in contrast|however|finally|both)\b/i
 
@@ -45,15 +45,18 @@ module Peony
       # @return [Array<Notes::Passage>] the paragraphs of a section that may be cut, each by itself; none where it stays whole
       def paragraphs(passage)
         parts = stanzas(passage)
-        return [] if parts.size < 2 || passage.text.length < SEVERAL
+        return [] if parts.size < 2 || (passage.heading && passage.text.length < SEVERAL)
 
         parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: !passage.heading.nil?) }
       end
 
       # Each paragraph with the list that follows it; one that only goes on stays with the one before.
       def stanzas(passage)
-        passage.blocks.chunk_while { |_, block| block.item? || block.text.match?(GOES_ON) }.to_a
+        passage.blocks.chunk_while { |before, block| block.item? ? passage.heading || !told?(before) : block.text.match?(GOES_ON) }.to_a
       end
+
+      # Whether a paragraph has told something of its own and does not lead to the list, or the rows of a table, behind it.
+      def told?(block) = !block.item? && block.text.length > REMARK && !block.text.match?(/:\s*\z/)
 
       def parts?(group, block)
         head, blocks = group

@@ -61,5 +61,10 @@ RSpec.describe Peony::Tables::Bringing do
       full = apply(piece, Array.new(39) { |i| { "op" => "table.add", "table" => { "id" => "t#{i}aaaaa", "name" => "T#{i}", "cells" => "a,b\n1,2\n3,4\n" } } })
       expect(apply(full, described_class.of_document(full, document, ids: ids)).data["tables"].size).to eq 40
     end
+
+    it "are called by what their columns tell where no heading stands above them" do
+      letter = Peony::Notes.parse("Dear friends,\n\n| Month | Visitors | Ice days |\n|---|---|---|\n| November | 310 | 0 |\n| December | 190 | 9 |\n", ".md")
+      expect(described_class.of_document(piece, letter, ids: ids).map { |made| made["table"]["name"] }).to eq ["Visitors, Ice days"]
+    end
   end
 end

@@ -25,7 +25,7 @@ module Peony
         list.size == 1 ? list.first : { "op" => "batch", "operations" => list }
       end
 
-      # The tables of a document that hold numbers, each called by the heading above it. Tables of words are entries of the notes only.
+      # The tables of a document that hold numbers, each called by the heading above it, else by what its columns tell. Tables of words are entries of the notes only.
       # @param document [Notes::Document]
       # @return [Array<Hash>] the operations that add them
       def of_document(piece, document, ids:)
@@ -43,7 +43,7 @@ module Peony
 
       def heading(document, table)
         at = document.blocks.index { |b| b.table == table } || 0
-        (document.blocks.first(at).reverse.find { |b| b.type == "heading" }&.text || document.title || "Table").to_s
+        document.blocks.first(at).reverse.find { |b| b.type == "heading" }&.text || document.tables[table].columns.drop(1).reject(&:empty?).join(", ")
       end
 
       def numbers?(sheet)

@@ -13,7 +13,9 @@ module Peony
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
         /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i,
-        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i
+        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i,
+        # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
+        /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
       ].freeze
       SPLIT = Regexp.union(*CUTS)
 
@@ -97,7 +99,9 @@ module Peony
       def case?(span, following, opens)
         return false if (opens && !entries? && !span.text.match?(Limits::CASE)) || following.text.split.size < 2 || text.string[span.to...following.to].match?(ANSWERED)
 
-        span.text.match?(/\?\z/) && span.text.split.size <= 6 && !span.text.match?(ASKED)
+        # "No temperature but you're coughing?"
+        told = span.text.match?(/\A(?:no|not|just|only) [^,:?]+\?\z/i)
+        span.text.match?(/\?\z/) && span.text.split.size <= (told ? 9 : 6) && (told || !span.text.match?(ASKED))
       end
 
       # "You changed your mind: more than a week ahead, ..."
@@ -131,7 +135,7 @@ module Peony
         return true if span.text.match?(CASE)
         return false if span.text.match?(/\A(?:is|are|does|do|has|have|can|was)\b/i) && following.text.match?(/\Aif (?:it|they|he|she|there)\b/i)
 
-        following.text.match?(/\A[^:]*\?\z/) || text.told?(following) || following.text.match?(/\A(?:first|start by|begin by|if|when|under|below|up to|for)\b/i)
+        following.text.match?(/\A(?:[^:]*\?\z|[^.:?]{3,40}\? \S)/) || text.told?(following) || following.text.match?(/\A(?:first|start by|begin by|if|when|under|below|up to|for)\b/i)
       end
     end
   end

@@ -20,6 +20,8 @@ module Peony
 
         groups = Points.candidates(text).each_with_object([]) do |span, list|
           name = head(span)
+          # "The bread? | A good deal softer."
+          name = nil if list.any? && list.last[:spans].last.text.match?(/\A[^?]{2,30}\?\z/)
           same = name && list.find { |g| g[:name] && (g[:name] == name) }
           if same then same[:spans] << span
           elsif name then list << { name: name, spans: [span] }

@@ -35,7 +35,7 @@ module Peony
       AMOUNTS = "euros?|pounds?|dollars?|pence|cents|litres|metres|tonnes"
       AHEAD = "(?:(?:(?:#{SHORT_DAY}|#{DAY}),? |(?:[Tt]he )?[Ww]eek (?:of|from|beginning) )(?:the )?)?".freeze
 
-      IN_WHICH = "[Ii]n |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-"
+      IN_WHICH = "[Ii]n |[Cc]ome |[Bb]y |[Uu]ntil |[Tt]ill |[Ss]ince |[Ff]rom |[Dd]uring |[Ee]arly |[Ll]ate |[Mm]id-"
 
       PATTERNS = {
         /\b(#{YEAR})-(\d\d)-(\d\d)\b/ => [:day, :year, ->(m) { ordinal(m[1], m[2].to_i, m[3]) }],

@@ -14,6 +14,9 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
+      # "Longest queues, minutes at noon: post office 23, canteen 17"
+      ROW_IN = /\A[^,:.;\d]{3,40},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
+
       private
 
       # What the heading and the words before the list count.
@@ -56,6 +59,10 @@ module Peony
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        (sentence && measured_in(sentence, quantity)) || plural_before(sentence, quantity)
+      end
+
+      def plural_before(sentence, quantity)
         head = sentence && text.tokens_between(sentence.from, quantity.from)
         # "7,200 to spend": money, whatever its coin.
         return "" if text.all_words.match?(TO_SPEND)
@@ -63,6 +70,11 @@ module Peony
         noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !not_they?(t) }
         noun ||= text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !not_they?(t) && !counted_later?(t, sentence) }
         noun&.low || header[:plural].to_s
+      end
+
+      def measured_in(sentence, quantity)
+        measure = text.string[sentence.from...quantity.from][ROW_IN, 1].to_s.downcase
+        Units::MEASURES[measure] || Units::CURRENCIES[measure]
       end
 
       # Where they come from is not what they are, and how long it took is not what is measured.

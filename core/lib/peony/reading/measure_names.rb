@@ -10,13 +10,16 @@ module Peony
       TURNED_ROUND = [
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:[Tt]hen|[Nn]ext|(?:[Aa]fter|[Bb]ehind)\ \w+)\ )?(?:comes?|came|follow(?:s|ed)?)
          \ (?<what>(?:the\ )?[[:upper:]][^,;:.\d]{1,30}?|the\ [[:lower:]\ ]{3,24}?)(?:,?\ (?:with|at|on))?\ \z/x,
+        # "Then come | novels about love | (19)"
+        /(?:\A|[,;]\ |\band\ )\s*(?:(?:then|next|(?:after|behind)\ (?:that|it|them))\ )?(?:comes?|came|follow(?:s|ed)?)\ (?:the\ |an?\ )?
+         (?<what>(?!(?:from|to|in|on|at|with|out|first|second|third|last|by|up|down)\b)[[:lower:]][^,;:.\d()]{2,40}?)\ \(\z/xi,
         /(?:\A|[,;] |\band )\s*(?:last|first) of all,? (?:comes? |came )?(?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?)(?:,? (?:with|at)|, (?:which|who) [[:lower:]]+)? \z/,
         /\A\s*(?:on|in|at) (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:lives?|lived|stands?|are|there (?:are|is)|you find|grows?|work) (?:only |just )?\z/i
       ].freeze
       WITH_SO_MANY = /\A(?: [[:lower:]]+)? (?<what>(?:the )?[[:upper:]][^,;:.\d]{1,30}?) (?:is|was|has|had|sold|won|came?|comes|leads?|led|got|gets|made|stands?|heads?)\b/
       FROM_WHERE = /\b(?:from|for|in|by|at|to) (?:the |our |an? )?([[:alpha:]][^,;:.\d]{2,30}?)\s*:\s*\z/
       # "6,900 | came from the | capital", "eleven | voted for | Minna"
-      CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for) (?:the |our )?(?=\S)/
+      CAME_FROM = /\A(?:(?:came|come|comes|voted|were|was|are|is) )?(?:from|for|out of) (?:the |our )?(?=\S)/
       # "54 % | come through the | web shop", "70 cents | are spent on | paper"
       WENT_TO = /\A(?:pays? (?:the|our) (?=\S)|(?:(?:go(?:es)?|went|pays?|paid|(?:is|are|was|were)(?: spent| used| kept| saved| put (?:by|aside)| set aside)?)(?: straight| directly)? (?:on|to|into|for)|(?:came|come|comes) through|(?:stays?|remains?) with) (?:the |our )?(?=\S))/
 

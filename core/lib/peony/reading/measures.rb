@@ -29,7 +29,7 @@ module Peony
 
       def in_stretch(text, stretch)
         list = text.quantities_in(stretch).reject do |q|
-          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(text, q, stretch) || announces?(text, q, stretch)
+          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(text, q, stretch) || announces?(text, q, stretch) || paying?(text, q)
         end
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
@@ -57,6 +57,14 @@ module Peony
         return false unless quantity.value.between?(3, 20) && text.string[quantity.to...stretch.to].match?(/\A(?: [[:alpha:]]+){1,5}:\s/)
 
         text.quantities_in(stretch).size == quantity.value + 1
+      end
+
+      # "The cake stall and two concerts brought £4,500": how many they are is part of who paid.
+      def paying?(text, quantity)
+        return false unless quantity.value <= 12 && quantity.text.match?(/\A[[:alpha:]]+\z/) && Units.counted?(quantity.unit)
+
+        deed = text.tokens_after(quantity.to, 4).find(&:finite?) or return false
+        text.quantities.any? { |q| Units.money?(q.unit) && q.from.between?(deed.to, deed.to + 2) } && !text.string[quantity.to...deed.from].match?(/[,;:.]/)
       end
 
       # "Got past the first five minutes: 1,480": what stands in the label of a number is part of its name.
@@ -136,6 +144,17 @@ module Peony
         match&.end(0)
       end
 
+      # "£11,000 came out of our savings, | the cake stall and two concerts brought £4,500": of two that an "and" joins both did it.
+      # @param from [Integer] where the gap with the breaks begins
+      def together?(text, from, breaks)
+        comma, last = breaks.last(2)
+        return false unless comma[0].match?(/\A,\s+\z/) && last[0].strip == "and"
+
+        named = text.tokens_between(from + comma.end(0), from + last.begin(0))
+        did = text.tokens_between(from + last.end(0), from + last.end(0) + 40)
+        named.any?(&:noun?) && named.none?(&:finite?) && did.first(4).any?(&:finite?) && text.tokens_between(from, from + comma.begin(0)).any?(&:finite?)
+      end
+
       def breaks(gap)
         going_on, others = Moments.matches(gap, BREAK).partition { |match| gap[match.end(0)..].match?(GOES_ON) }
         # "can we bring the dog 150, who pays for all this 9": there is no other.
@@ -164,6 +183,7 @@ module Peony
         # "Lund with 180, Ottoline, who started in January, 122": what is named before the last comma is what that number is of.
         breaks.pop if breaks.size > 1 && !gap.match?(OF_WHAT) && breaks.last[0].match?(/\A,\s+\z/) && gap[breaks.last.end(0)..].match?(named?(gap, breaks) ? LED_TO : LIGHTLY)
         breaks.pop while breaks.size > 1 && gap[breaks.last.end(0)..].match?(PUT_IN)
+        breaks.pop if breaks.size > 1 && together?(text, one.to, breaks)
         one.to + (strong || breaks.last).end(0)
       end
     end

@@ -16,11 +16,12 @@ module Peony
         ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
         ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
         ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
-        ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
+        ["opposition", "cause", :of_result?], ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
         *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] }, *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] },
         *%w[cycle list journey timeline].map { |from| [from, "sequence", :steps?] }, *%w[list headline cause].map { |from| [from, "decision", :by_limits?] },
+        *%w[opposition parts].map { |from| [from, "headline", :each_its_own?] },
         *%w[trend headline change funnel decision relation comparison list].product(%w[parts ranking]).map { |from, to| [from, to, :classed?] }
       ].freeze
 
@@ -74,6 +75,16 @@ module Peony
         first && text.sentences.size <= 2 && text.tree.empty? && first.text.split.size <= 8 && text.quantities.size == 1 && (own = text.quantities.first).from == first.from && own.value >= LARGE
       end
       LARGE = 100
+
+      # "Not a bad season: 212 members, eleven boats afloat and not one soul fished out": a row that begins with numbers of things of different kinds.
+      def each_its_own?(text, finding)
+        row = text.tree.empty? && text.sentences.size <= 2 && text.series.first or return false
+        led = row.filter_map { |part| text.quantities_in(part).first&.then { |q| q if q.from == part.from } }
+        led.size > 1 && led.size == finding.items.size && led.size == text.quantities.size && led.all? { |q| Units.counted?(q.unit) } && led.map(&:unit).uniq.size == led.size
+      end
+
+      # "Late edition: ...; then a jam in the press. Result: ..."
+      def of_result?(text, _finding) = text.tree.size == 2 && text.tree.last.span.text.match?(Finders::Cause::RESULT)
 
       # "Step 1: look", "Step 2: speak"
       def steps?(text, _finding) = text.tree.size > 2 && text.tree.all? { |n| n.span.text.match?(/\Astep (?:\d|#{Numbers::WORD})\b/io) }

@@ -30,7 +30,7 @@ module Peony
         found = quoted(text)
         return found if found
 
-        spans = text.sentences.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
+        spans = answered(text).flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
         heads = of_heading(text, spans.map { |s| subject(text, s) unless all?(text, s) })
         return nil if heads.compact.uniq.size < 2
 
@@ -39,6 +39,14 @@ module Peony
         found = more(text, told, two) || two
         found && found.first >= LEAST ? found.last : nil
       end
+
+      # "The bread? A good deal softer.": question and answer tell of the last.
+      def answered(text)
+        text.sentences.each_with_object([]) do |s, list|
+          list.size > 1 && (s.text.match?(ASIDE) || list.last.text.match?(ASIDE)) ? list[-1] = text.span(list.last.from, s.to) : list << s
+        end
+      end
+      ASIDE = /(?:\A|[.!] )(?:And |But )?(?:The|Its|His|Her|Their) [[:lower:] ]{3,24}\?\z/
 
       # "Tasting van against tram posters": the heading names the two, and nothing else is told of by itself.
       def of_heading(text, heads)

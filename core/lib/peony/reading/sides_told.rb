@@ -8,7 +8,7 @@ module Peony
       SAYS_WHO = /\A(?:says?|said|writes?|wrote|adds?|added|thinks?|thought) (?:[[:alpha:]'’-]+ ?){1,3}[,.]?\z/i
 
       # Who says something, and that it is said.
-      SPEAKER = /\A(?<who>[^,:;.]{2,32}?)(?<!\bwho)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?)(?: that)?\s+/i
+      SPEAKER = /\A(?<who>[^,:;.]{2,32}?)(?<!\bwho)\s+(?:says?|said|thinks?|thought|argues?|argued|points? (?:out|to)|pointed (?:out|to)|holds?|claims?|claimed|writes?|wrote|answers?|fears?|believes?|asks?(?= (?:who|what|how|why|whether|where)\b))(?: that)?\s+/i
 
       # "Members who are in favour | say"
       STAND = /\A(?:[^,.;:]{2,32} )??(in favou?r|against)(?: of (?:it|this|them))?(?=,? (?:say|said|argue|think|thought|point|feel|felt|believe|would|want|fear|claim|note|add|mention)\w*\b)/i
@@ -19,6 +19,7 @@ module Peony
       private
 
       def side(spans)
+        spans = spans.drop(1) if spans.size > 1 && spans.first.from == text.sentences.first.from && asked?(text.sentences)
         children = spans.flat_map { |s| arguments(s) }
         made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first, children)) }.tap { |i| i.children = children }
       end

@@ -12,6 +12,8 @@ module Peony
       COMES = /\A(?:then|next|last|first|after (?:that|it)) comes? (?:the |an? )?(?=\S)/i
       # "And the door sticks"
       GOES_ON = /\A(?:and|but)\s+(?=\S+\s+\S)/i
+      # "Of our six commuters, | Ilja rides 4 stops"
+      AMONG = /\A(?:of|among) (?:all |the|our|my|these|those|all)\b[^,;.:]{2,40},\s+(?=(?-i:[[:upper:]]))/i
       SUBORDINATE = /\A(?:without|with|after|before|when|once|if|using|while|as soon as|from|in|on|at|by|since|during|until)\b[^,.;]{3,60},\s+/i
 
       module_function

@@ -96,7 +96,7 @@ module Peony
       end
 
       # "Half of them", "the district pays half,"
-      OF_THOSE = /\A(?:[,;.]| and\b)|\A (?:of (?:them|those|these)\b|(?!(?:of|the|an?|as|our|their|his|her|its|my|your|all)\b)[[:lower:]]+ )/
+      OF_THOSE = /\A(?:[,;.]| and\b)|\A (?:of (?:them|those|these|that|this|it)\b|(?!(?:of|the|an?|as|our|their|his|her|its|my|your|all)\b)[[:lower:]]+ )/
 
       def fraction?(text, measure, whole)
         q = measure.quantity

@@ -104,6 +104,9 @@ module Peony
       # @param tokens [Array<Tokens::Token>] the words behind it
       def pronoun?(string, match, rest, unit, tokens)
         return false if unit == "%" || single?(string, match, rest) || measured?(rest)
+        # "Not one soul fished out of the water"
+        return true if string[[0, match.begin(0) - 10].max...match.begin(0)].match?(/\bnot (?:even |a single )?\z/i)
+
         # "In one of five houses"
         return false if rest.match?(/\A of (?:\d|#{Numbers::WORD}\b)/o) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/(?:\A|[.,;:] )[Ii]n \z/)
         return true if of_manner?(string, match, rest, unit)

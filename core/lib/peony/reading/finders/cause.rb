@@ -7,8 +7,15 @@ module Peony
       class Cause < Finder
         family "cause"
 
+        # "Late edition: | copy late; then a jam in the press."
+        LABELLED = /\A[^:;.]{3,48}:\s+/
+        RESULT = /\A(?:the )?(?:results?|outcome|effects?|consequences?|in the end)\s*:/i
+
         def find
           # "So few apples, so dear cider": one leads to the next.
+          told = of_result
+          return told if told
+
           later((text.cues[:because] + (text.all_words.scan(/[,;] (?:and )?so /).size >= 2 ? 2 : 0)).clamp(0, 4) * 0.2, 2..) do
             items = without_when(alike(series: text.sentences.size <= 2))
             [items, "#{count(items.size, 'cause')} and what comes of them"]
@@ -16,6 +23,16 @@ module Peony
         end
 
         private
+
+        # "Late edition: copy late; then a jam in the press. Result: 900 readers without a paper."
+        def of_result
+          return nil unless nodes.size == 2 && nodes.last.span.text.match?(RESULT)
+
+          first = nodes.first.span
+          from = first.text[LABELLED]&.length or return nil
+          parts = Sentences.clauses(text.span(first.from + from, first.to), /[;,]\s+(?:and )?(?:then )?/)
+          finding(0.8, "#{count(parts.size, 'cause')} and what comes of them", parts.map { |s| item(s) }) if parts.size > 1
+        end
 
         # "When the school closes, | families move away, the shop loses customers": what they come of is none of them.
         def without_when(items)

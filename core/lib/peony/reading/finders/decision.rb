@@ -18,7 +18,7 @@ module Peony
           # "What did we need? What did we do?": questions that are answered one after the other lead nowhere else.
           return nil if nodes.size >= 2 && nodes.all? { |n| n.span.text.match?(/\A(?:what|how|why|who|when|where)\b[^?]*\?\z/i) && n.children.empty? && n.body.empty? }
 
-          items = Branches.of(text).map { |s| by_limit(s) || if_none(s) || item(s) }
+          items = Branches.of(text).map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
           return nil if items.size < 3 || items.size > 14
 
           turns = text.all_words.scan(TURN).size
@@ -38,6 +38,16 @@ module Peony
         def by_limit(span)
           limit = span.text.match(Limits::LEADS) or return nil
           made(limit[:limit], span.text[limit.end(0)..].sub(/[\s.;]+\z/, ""), [span])
+        end
+
+        # "Got a temperature? | Stay in bed"
+        def asked(item)
+          item.naming do |i|
+            next unless i.detail.to_s.start_with?("? ")
+
+            i.title += "?"
+            i.detail = i.detail.delete_prefix("? ")
+          end
         end
 
         # "If there is none, | look whether it ticks": no case by itself names what is done.

@@ -33,7 +33,11 @@ module Peony
 
         private
 
-        def units = nodes.size >= 2 ? nodes.map(&:span) : text.sentences
+        def units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *led_too(n)] } : text.sentences
+
+        # "6 hours of overtime", in a line of its own below "2,150 km": a number like those that head the others.
+        def led_too(node) = nodes.all? { |n| led?(n.span) } ? node.body.select { |s| led?(s) } : []
+        def led?(span) = text.quantities_in(span).first&.from == span.from
 
         # "1,000,000" above a sentence that says of what.
         def of_heading
@@ -109,8 +113,26 @@ module Peony
         def number(span, quantity)
           ratio = text.quantities.each_cons(2).find { |a, b| a.equal?(quantity) && so_many?(a, b) }
           words = tail(span, ratio ? ratio.last : quantity)
-          Item.new(title: words, detail: said_already?(span, words, quantity) ? "" : span.text.strip.sub(LED_ON, ""), spans: [span], value: quantity.value, unit: quantity.unit,
+          below = below(span)
+          words, below = of_what(below) if words == span.text && !below.empty?
+          detail = said_already?(span, words, quantity) ? "" : span.text.strip.sub(LED_ON, "")
+          Item.new(title: words, detail: below.empty? ? detail : below, spans: [span], value: quantity.value, unit: quantity.unit,
                    date: ratio ? "#{Arithmetic.show(ratio[0].value)} in #{Arithmetic.show(ratio[1].value)}" : nil, children: [], aspects: [])
+        end
+
+        # What stands under the line of a number.
+        def below(span)
+          node = nodes.size >= 2 && nodes.find { |n| n.span.from == span.from } or return ""
+          (node.body - led_too(node)).map(&:text).join(" ")
+        end
+
+        # "2,150 km", and below it "That is how far the paper would reach, sheet to sheet."
+        def of_what(below)
+          said = below.sub(/\A(?:that|this|it)(?: is|['’]s) (?=\S)/i, "")
+          first = said[/\A[^,;:.!?]+/].to_s.strip
+          return Titles.of(said) unless first.split.size.between?(1, 7)
+
+          [Titles.capital(first), said[first.length..].sub(/\A[\s,;:.!?]+/, "").sub(/[\s.]+\z/, "")]
         end
 
         # "One in five", not "7,300 coats in eleven countries".
@@ -146,7 +168,7 @@ module Peony
 
         # "Delivery took ten days | and nobody answered questions", "sold 8,640 tickets | and lost one tuba"
         def without_deed(span, quantity, rest)
-          return rest unless rest.match?(/\A#{Regexp.escape(quantity.unit)} and \S+ \S+/)
+          return rest unless rest.start_with?("#{quantity.unit} and ") && rest[quantity.unit.length..].match?(/\A and \S+ \S+/)
 
           had = span.text[0...(quantity.from - span.from)].match?(/\b(?:was|were|is|are|had|has|have) \z/)
           Units.counted?(quantity.unit) && !had ? quantity.unit : ""

@@ -44,6 +44,9 @@ module Peony
         # "Red watch is led by Osk and has a pump crew and a ladder crew": what it has, and not who leads it.
         HELD = /\A[^;:]{3,}(?:,| (?:is|are|was) [^;:]+? and) (?:has|have|holds?|includes?|contains?|consists? of|is made up of) (?=\S)/
 
+        # "Below the board | come three crews. | Rhea's crew ...": what only says how many follow.
+        HOW_MANY = /\b(?:comes?|came|stands?|stood|are|sit|has|have|had|into|work) (?<many>two|three|four|five|six|seven|eight) [[:lower:]]+[.:]?\z/
+
         def find
           items = of_paths || of_nodes || of_labels || of_numbered_parts || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
@@ -171,8 +174,14 @@ module Peony
           announced(spans) || own_branches(spans) || below(spans)
         end
 
+        # @return [Array<Span>, nil] as many as are announced, whatever is said of them
+        def so_many_below(spans)
+          at = (1...spans.size).find { |i| (told = spans[i].text[HOW_MANY, :many]) && Numbers.spelled(told) == spans.size - i - 1 }
+          spans.drop(at + 1) if at
+        end
+
         def below(spans)
-          branches = spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) || s.text.match?(HAS) }.map { |s| branch_of(s) }
+          branches = (so_many_below(spans) || spans.drop(1).select { |s| kinds? || s.text.match?(UNDER) || s.text.match?(HAS) }).map { |s| branch_of(s) }
           return announced(spans) || alone(spans) if branches.size < 2 || branches.none? { |b| b.children.any? }
 
           announced(spans) || (kinds? ? branches : [root(branches)])

@@ -16,6 +16,7 @@ module Peony
 
         SIDES = %w[myth fact before after then now do don't false true wrong right old new].each_slice(2).to_a.freeze
         BOTH_SIDES = SIDES.to_h { |pair| [pair, /\A#{pair[0]}\b.*\b#{pair[1]}\b/im] }.freeze
+        LED_BY_SIDES = SIDES.to_h { |pair| [pair, pair.map { |side| /\A#{side}\b/i }] }.freeze
         SAYING = /\A(?:they|people|some|everyone|everybody|it is|many|most)\b[^.]{0,24}\b(?:say|says|said|think|thinks|believe|believes|swear)\b/i
 
         PAIRS = [
@@ -62,7 +63,7 @@ module Peony
         def of_nodes
           return nil unless nodes.size == 2
 
-          return nil if Opposition.no_sides?(nodes)
+          return nil if Opposition.no_sides?(nodes) || nodes.last.span.text.match?(Cause::RESULT)
 
           @strength = Opposition.paired?(nodes.map { |n| n.span.text }) ? 0.95 : 0.45
           nodes.map { |n| sided(node_item(n), n.span) }
@@ -109,7 +110,7 @@ module Peony
         def of_turns(rows)
           return nil unless rows.size >= 4 && rows.size.even?
 
-          one, other = SIDES.find { |a, b| rows.each_slice(2).all? { |x, y| x.text.match?(/\A#{a}\b/i) && y.text.match?(/\A#{b}\b/i) } }
+          one, other = SIDES.find { |pair| rows.each_slice(2).all? { |both| both.zip(LED_BY_SIDES[pair]).all? { |row, led| row.text.match?(led) } } }
           return nil unless one
 
           @strength = 0.95
@@ -156,10 +157,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          list = text.sentences
-          list = list.drop(1) if list.size > 2 && list.first.text.match?(TWO)
-          # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
-          list = list.drop(1) if list.size == 3 && !speaker(list.first) && camps?(*list.drop(1))
+          list = unled(text.sentences)
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
@@ -167,6 +165,16 @@ module Peony
           first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !speaker(s) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
+
+        # Without what only leads to the two sides.
+        def unled(list)
+          list = list.drop(1) if list.size > 2 && (list.first.text.match?(TWO) || asked?(list))
+          # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
+          list.size == 3 && !speaker(list.first) && camps?(*list.drop(1)) ? list.drop(1) : list
+        end
+
+        # "Should school begin at nine? Those who say yes point to ...": what is asked once, at the beginning, is on neither side.
+        def asked?(list) = list.first.text.end_with?("?") && list.drop(1).none? { |s| s.text.end_with?("?") } && !list[1].text.match?(/\A(?:yes|no)\b/i)
 
         # Two who are told of in turn, without a word that says that they disagree.
         def of_rivals

@@ -136,7 +136,7 @@ module Peony
           row = nodes.size >= 3 && span.text[ROW, :label]
           return row if row && couple.one.to <= span.from + row.length
 
-          before = text.string[span.from...couple.one.from]
+          before = text.string[span.from...couple.one.from].sub(Titles::AMONG, "")
           lead = before.strip.sub(/[:,–—-]\z/, "").strip
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]

@@ -9,7 +9,7 @@ module Peony
 
         NUMBER = "(?:#{Numbers::WORD}|\\d+|half an?|an?)".freeze
         # Time that is told without a date.
-        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the (?:week|day|month|year|weekend) of the \w+|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|(?:in|by) the (?:first|second|third|fourth|fifth|sixth|last)(?=[,.;]| and\b| (?:it|we|there|they|he|she)\b)|the (?:second|third|fourth|fifth|sixth) (?=brought\b|was\b|had\b|saw\b|came\b)|when (?:i|we|he|she|they|it|(?:the|my|our|his|her|its) \w+) [a-z]+(?: [a-z]+){0,2}|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?)\b/i
+        LATER = /\b(?:#{NUMBER} (?:years?|decades?|weeks?|months?|days?|seasons?|minutes?|hours?) (?:on|later|after|ago|in)|(?:after|at|before) #{NUMBER} (?:minutes?|hours?|days?|weeks?|months?|years?)|(?:the )?(?:year|week|month|day|spring|summer|season|following \w+|next \w+) (?:after|before|later)|the (?:week|day|month|year|weekend) of the \w+|the following \w+(?:['’]s)?|that (?:year|spring|summer)|the (?:year|day|week|summer|spring|winter) (?:i|we|he|she|they|the [a-z]+) [a-z]+|last (?:year|week|month|summer|\w+day|reading|christmas)|this (?:year|spring|summer|autumn|winter|advent|lent|easter|christmas|term|season)|(?<!the )week \w+|(?:in )?(?:the|my|his|her) (?:first|second|third|fourth|fifth|sixth|last) (?:week|year|month|birthday)|when the count began|then|at (?:easter|christmas|first|birth)|as i write|today|now|yesterday|since (?:settled|then)|the turn of the century|the \w+ year|before the \w+|(?:at|by|from) the (?:very )?(?:start|end|finish|beginning|opening)(?: of (?:the )?\w+)?|to begin with|at (?:opening|closing)(?: time)?|(?:an?|half an|the next|the following) (?:hour|week|month|year|day) later|after (?:lunch|dinner|breakfast|supper|dark|the (?:first|second|third|fourth|fifth|last)(?: \w+)?)|after the (?:first|second|third|fourth|last)|during the \w+(?: \w+)?|(?:in|by) the (?:first|second|third|fourth|fifth|sixth|last)(?=[,.;]| and\b| (?:it|we|there|they|he|she)\b)|the (?:second|third|fourth|fifth|sixth) (?=brought\b|was\b|had\b|saw\b|came\b)|when (?:i|we|he|she|they|it|(?:the|my|our|his|her|its) \w+) [a-z]+(?: [a-z]+){0,2}|(?:at|on) (?:his|her|its|their|our|my|the) (?:first|second|third|last|next) \w+|at #{NUMBER} (?:hours?|minutes?|weeks?|months?|years?)|these days|in the beginning|(?:by|at|in) (?:mid)?(?:summer|winter)|(?:by|in) (?:the )?(?:spring|autumn)|by lunch(?:time)?|(?:by|after|over|before) the [[:lower:]-]+(?=,? (?:there (?:was|were|are)|it (?:was|had|is)|i (?:had|counted)|we (?:had|were|counted)|they (?:had|were)|(?:she|he) (?:had|was))\b))\b/i
 
         # "At rest | it was 68", "after jogging | it went up to 134": when something was measured.
         LEAD = /\A(?:and |but |then )?((?:at|after|before|during|when|while) [^,.;\d]{2,40}?)(?=,? (?:it|he|she|they|we|i|there|his|her|its) )/i
@@ -23,7 +23,10 @@ module Peony
 
         TO = /\A(?: ?%)? ?(?:to|→|->) [£€$]?\z/
 
-        LED_IN = /\A(?:in|on|by|for|since(?! then)|from|until|during|every)\s+/i
+        LED_IN = /\A(?:in|on|by|for|come|since(?! then)|from|until|during|every)\s+/i
+
+        # A moment behind another number is that number's.
+        BEYOND = 100
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
@@ -50,14 +53,14 @@ module Peony
           items
         end
 
-        # "Sales rose from €1,450 in 2024 to €2,980. In May there were 120 guests, in June 150 and in July 190": euros and guests are no one line.
+        # "Sales rose from €1,450 in 2024 to €2,980. In May there were 120 guests, in June 150 and in July 190": euros and guests are no one line;
+        # nor are "The race froze twice this winter" and what was ground in three months.
         def of_one_measure(points)
           units = points.map(&:unit).reject { |unit| unit.to_s.empty? }.tally
-          paid = units.keys.select { |unit| Units.money?(unit) }
-          return points if paid.empty? || units.size == 1
+          return points if units.size < 2
 
           most = units.max_by(&:last).first
-          points.select { |p| p.unit.to_s.empty? || paid.include?(p.unit) == paid.include?(most) }
+          points.select { |p| p.unit.to_s.empty? || (Units.money?(p.unit) == Units.money?(most) && (p.unit == "times") == (most == "times")) }
         end
 
         # "Eggs, week by week: thirty, thirty-six, forty-eight": the numbers follow one another, and none says when.
@@ -155,9 +158,12 @@ module Peony
         def nearest(list, moments)
           taken = {}
           # The closest first, so that a number whose moment is not told does not take that of another.
-          list.product(moments).sort_by { |m, d| apart(m.quantity, d) }.each { |m, d| taken[m] = d unless taken.key?(m) || taken.value?(d) }
+          far = list.product(moments).to_h { |m, d| [[m, d], apart(m.quantity, d) + (list.any? { |o| o != m && amid_them?(o.quantity, m.quantity, d) } ? BEYOND : 0)] }
+          far.sort_by(&:last).each { |(m, d), _| taken[m] = d unless taken.key?(m) || taken.value?(d) }
           list.map { |m| [m, taken[m]] }
         end
+
+        def amid_them?(one, two, moment) = one.from.between?(*[two.from, moment.from].minmax)
 
         # How far a number stands from a moment; a comma between them parts them.
         def apart(quantity, moment)

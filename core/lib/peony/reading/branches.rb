@@ -12,7 +12,7 @@ module Peony
         /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|those)\b)/i,
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|once|unless|whoever|those)\b)/i,
         /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
         /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/

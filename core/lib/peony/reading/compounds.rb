@@ -21,12 +21,20 @@ module Peony
 
       def join(one, two, string)
         small = two.unit.empty? ? BELOW[one.unit] : two.unit
-        return nil unless small && part?(one, two, small) && string[one.to...two.from].match?(two.unit.empty? ? /\A \z/ : /\A,? (?:and )?\z/)
+        gap = string[one.to...two.from]
+        return nil unless small && part?(one, two, small) && (two.unit.empty? ? gap == " " : without_unit(gap, one.unit).match?(/\A,? (?:and )?\z/))
         # "1 minute 45 people": the second number counts something else.
         return nil if two.unit.empty? && string[two.to, 12].to_s.match?(/\A [[:lower:]]+s\b/)
 
         value = one.value * steps(one.unit) / steps(small).to_f
-        Quantity.new(value: Numbers.plain((value + two.value).round(6)), unit: small, text: string[one.from...two.to], from: one.from, to: two.to, approximate: one.approximate, said: nil)
+        to = string.length - without_unit(string[two.to..], two.unit).length
+        Quantity.new(value: Numbers.plain((value + two.value).round(6)), unit: small, text: string[one.from...to], from: one.from, to: to, approximate: one.approximate, said: nil)
+      end
+
+      # "Four minutes and ten seconds": behind a number in words its unit still follows.
+      def without_unit(words, unit)
+        word = words[/\A ([[:alpha:]]+)/, 1]
+        word && unit != "" && Units::MEASURES[word.downcase] == unit ? words[(word.length + 1)..] : words
       end
 
       # "At 5 km 60 cm" are two: nobody tells kilometres and centimetres of one length.

@@ -96,7 +96,7 @@ module Peony
         before = span.text[/\A(?<lead>[^,;]{3,40}?) (?:(?:is|are|was|were|makes? up|made up|gets?|got|takes?|took|buys?|bought|eats?|ate|keeps?|kept|receives?|received) )?#{REST}\W*\z/o, :lead]
         return item(text.span(span.from, span.from + before.length)) if before
 
-        lead = span.text[/\A.*?#{REST} (?:is|are|was|were|buys?|bought|(?:pays?|paid) for|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
+        lead = span.text[/\A.*?#{REST} (?:is|are|was|were|buys?|bought|keeps?|kept|covers?|covered|feeds?|fed|(?:pays?|paid) for|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
         item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
       end
 

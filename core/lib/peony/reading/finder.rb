@@ -83,10 +83,13 @@ module Peony
       # Whether a title names nothing: "Is", "Followed".
       def bare?(item)
         words = item.title.scan(/[[:alpha:]][[:alpha:]'’-]*|\d+/)
-        bare = words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase })
+        bare = words.all? { |w| Words::STOP.include?(w.downcase) } || (words.one? && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == words.first.downcase && !called?(t) })
         # "May": the month, and not what may be.
         bare && !label?(item) && item.title != item.date
       end
+
+      # "The Fell is stiff": whatever else it may mean.
+      def called?(token) = token.text.match?(/\A[[:upper:]]/) && text.string[[0, token.from - 4].max...token.from].match?(/\b[Tt]he \z/)
 
       # "Do: stop early": a label names itself.
       def label?(item)

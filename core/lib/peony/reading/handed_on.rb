@@ -173,11 +173,18 @@ module Peony
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
         # "Thanks to 412 of you we have 61,000"
-        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/))
+        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last)
         return false unless TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
         !TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
+      end
+
+      # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
+      def did?(quantity, last)
+        return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && @list.count { |q| q.unit == last.unit && q.from < quantity.from } > 1
+
+        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 3).any?(&:finite?)
       end
 
       def passing?(quantity) = self.class.passing?(text, quantity)
@@ -187,6 +194,9 @@ module Peony
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?
+
+        told = moved(quantity)
+        return told if told
         return last.unit if led_alike?(quantity, last)
 
         other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)

@@ -14,6 +14,9 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
+      # "Have gone up, | from two a month to five"
+      MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
+
       # "Longest queues, minutes at noon: post office 23, canteen 17"
       ROW_IN = /\A[^,:.;\d]{3,40},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
 
@@ -75,6 +78,16 @@ module Peony
       def measured_in(sentence, quantity)
         measure = text.string[sentence.from...quantity.from][ROW_IN, 1].to_s.downcase
         Units::MEASURES[measure] || Units::CURRENCIES[measure]
+      end
+
+      # "Sick days on the night crew have gone up, from two a month to five": what moved is told before it.
+      def moved(quantity)
+        lead = text.string[[0, quantity.from - 120].max...quantity.from]
+        return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
+
+        from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
+        noun = text.tokens_between(from, quantity.from).take_while { |t| !t.finite? }.find { |t| t.tag == "nns" && Words.plural?(t.low) && t.low != "numbers" }
+        noun&.low
       end
 
       # Where they come from is not what they are, and how long it took is not what is measured.

@@ -10,6 +10,10 @@ module Peony
       TURNED_ROUND = [
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:[Tt]hen|[Nn]ext|(?:[Aa]fter|[Bb]ehind)\ \w+)\ )?(?:comes?|came|follow(?:s|ed)?)
          \ (?<what>(?:the\ )?[[:upper:]][^,;:.\d]{1,30}?|the\ [[:lower:]\ ]{3,24}?)(?:,?\ (?:with|at|on))?\ \z/x,
+        # "Close behind was | the infant school | with 104"
+        /\A\s*(?:(?:close|not far|just|right|far|well)\ )?behind(?:\ (?:it|her|him|them|that))?,?\ (?:was|were|came|comes?|is|are)\ (?<what>[^,;:.\d()]{2,40}?)\ (?:with|at|on)\ \z/xi,
+        # "Nobody had expected | the Reverend, | whose entry came up at 71"
+        /\A\s*(?:nobody|no\ one|hardly\ anybody)\ (?:had\ )?(?:expected|reckoned\ with|counted\ on|thought\ of)\ (?<what>[^,;:.\d()]{2,40}?),\ (?:who|whose|which)\b[^.;]*\z/xi,
         # "Then come | novels about love | (19)"
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:then|next|(?:after|behind)\ (?:that|it|them))\ )?(?:comes?|came|follow(?:s|ed)?)\ (?:the\ |an?\ )?
          (?<what>(?!(?:from|to|in|on|at|with|out|first|second|third|last|by|up|down)\b)[[:lower:]][^,;:.\d()]{2,40}?)\ \(\z/xi,
@@ -59,7 +63,8 @@ module Peony
         return closed(text.string[lead.first.from...lead.last.to], lead.last.to) if lead.any? { |t| t.noun? || t.tag.start_with?("jj") || t.tag == "vbg" }
 
         after = behind(measure, Finder::OUT_OF)
-        after = AFTER_IT.reduce(after) { |words, lead| words.sub(lead, "") }
+        # "Is spent on training, | most of that on boats"
+        after = AFTER_IT.reduce(after) { |words, lead| words.sub(lead, "") }.sub(/(?<=\S), (?:most|much|half|all|some|nearly all) of (?:that|it|this|them)\b.*\z/m, "")
         tidy(after.match?(/[[:alnum:]]/) ? after : before)
       end
 

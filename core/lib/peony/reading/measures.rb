@@ -121,7 +121,7 @@ module Peony
       end
 
       # How little it is, and what leads to it: "Lund with 180, Ottoline, who started in January, 122", "and the children's juice, at 98 grams".
-      LIGHTLY = /\A(?:(?:only|just|about|nearly|almost|barely) )*\z/
+      LIGHTLY = /\A(?:an? (?:brave|mere|proud|modest|good|sad|paltry|solid|full) )?(?:(?:only|just|about|nearly|almost|barely) )*\z/
       LED_TO = /\A(?:(?:only|just|about|nearly|almost|barely) )*(?:(?:at|with) )?\z/
 
       # "On the bus, and | Ben, who lives over the bakery, is here in"
@@ -131,7 +131,7 @@ module Peony
       OF_WHAT = /\A (?:(?:are|is|was|were|goes?|went) )?(?:for|on|to|into) /
 
       # "The children's choir, | to everybody's surprise, | 97": what is put in begins no other thing.
-      PUT_IN = /\A(?:to|in|after|by|despite|in spite of|for|as|of) (?:[[:lower:]'’]+ ){1,3}?[[:lower:]'’]+,\s+(?:(?:only|just|about|nearly|almost|barely) )*\z/
+      PUT_IN = /\A(?:[[:lower:]]+(?:ed|wn|ht|lt|en) )?(?:to|in|after|by|despite|in spite of|for|as|of|on|from) (?:[[:lower:]'’]+ ){1,3}?[[:lower:]'’]+,\s+(?:an? [[:lower:]]+ )?(?:(?:only|just|about|nearly|almost|barely) )*\z/
 
       # Whether a thing is named between the last two breaks.
       def named?(gap, breaks) = gap[breaks[-2].end(0)...breaks.last.begin(0)].match?(/\A(?:the|an?|our|my|his|her) |\A[[:upper:]]/)

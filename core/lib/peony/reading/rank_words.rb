@@ -14,7 +14,8 @@ module Peony
       PARTED = "(?:(?:is|are|was|were|can be|may be) (?:made up|composed|divided|split|sorted|grouped|parted|broken down)(?: again)? (?:of|into|in)|" \
                "splits? (?:up )?into|divides? into|falls? into|fell into|comes? in|breaks? down into)"
       KINDS = "(?:(?:may|can|could|might) be|(?:is|are|was|were)(?: in turn)?(?: either)?)"
-      UNDER = "(?:(?:reports?|reported|answers?|answered|belongs?|belonged|is answerable|are answerable) (?:directly )?to|(?:works?|worked) (?:for|under)|(?:is|are|" \
+      UNDER = "(?:(?:reports?|reported|answers?|answered|belongs?|belonged|is answerable|are answerable) (?:directly )?to|(?:works?|worked) (?:for|under)|" \
+              "(?:takes?|took) (?:their |his |her |its )?orders from|(?:is|are|" \
               "was|were|comes?|came|stands?|stood|serves?|served) (?:directly )?(?:under|below|beneath)|(?:is|are|was|were) part of)"
       THERE = "(?:(?:there )?(?:is|are|was|were|comes?|came|stands?|stood|sits?|sat|works?|worked|serves?|served|hangs?|hung|belongs?|follows?)|there['’]s|" \
               "you(?:['’]ll| will)? find|you(?:['’]ve| have)(?: got)?)"
@@ -40,6 +41,7 @@ module Peony
         to: /#{LEAD}to (?<up>#{NAME}) belong(?:s|ed)? (?<low>.+)\z/im,
         up_list: /#{LEAD}(?:#{Numbers::WORD}|\d+|all|several|some)\b[^:]{2,50} (?:reports?|answers?|answered|reported|works?|worked) (?:directly )?(?:to|for|under) (?<up>[^,;:]{2,40})(?::|,(?= one\b))\s+(?<low>.+)\z/im,
         up: /#{LEAD}(?<low>(?:(?!\b(?:who|which|that)\b)[^;:]){2,90}?)\s+#{UNDER}\s+(?<up>[^,;:]{2,40}?)(?:, .*)?\z/im,
+        owner: /#{LEAD}(?<up>[[:upper:]]#{NAME}) (?:owns|owned) (?:it|everything|all of it|the (?:whole )?(?:place|thing))\b.*\z/m,
         boss: /#{LEAD}(?<low>#{NAME})#{ASIDE}(?:\s+(?:is|was)|['’]s) (?:(?:the one )?in (?:command|charge)|the (?:boss|chief|head)|at the (?:very )?(?:top|head)|(?:the )?top)\b(?! of\b)/im,
         parted: /#{LEAD}(?<up>#{NAME})#{ASIDE}\s+#{PARTED}\s+(?<low>.+)\z/im,
         more: /\A(?:#{RUNS}|#{HAS}) (?<low>.+)\z/im,
@@ -66,7 +68,7 @@ module Peony
       PLACES = { "the first" => 0, "the second" => 1, "the third" => 2, "the other" => -1, "the latter" => -1 }.freeze
       MEANT = /\A(?:h[ei][rm]|he|she|it|them|they|these|those|each|each of (?:them|these))\z/i
       SUBJECT = /\A(?<name>(?:(?:the|an?|our|old|young) )?(?:[[:alpha:]'’-]+ ){0,3}?[[:alpha:]-]+)(?:,? who\b|,|['’]s\b| (?:[[:lower:]]+s|is|was|are|were|had|has|stood|ruled|chose|answered|owned|gives|approves?)\b)/
-      NO_SUBJECT = /\A(?:it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i
+      NO_SUBJECT = /\A(?:people|some|many|most|visitors|it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i
       TITLE = /\A(?:mr|mrs|ms|miss|dr|sister|brother|old|young|own)\z/
       ARTICLE = /\A(?:(?:one for|another for|the|an?|our|his|her|its|their|my|your|some|both|all)\s+)+(?=\S)/i
       # How many there are, and not which.
@@ -77,7 +79,7 @@ module Peony
       # What is said of a thing, not another one.
       GOES_ON = /\A(?:#{Numbers::WORD} (?:in|out of) |who|whose|which|where|that|with|each|all of|so called|including|as|mostly|usually|the latter|like|such as)\b/i
       TELLS = /\s(?=(?:who|whose|which|where|that)\b)/
-      NO_THING = /\A(?:been|who|whose|which|not|nothing|nobody|none|no|(?-i:it)|among|they|he|she|so|too|to|also|very|only|always|never|by|from|in|on|at|of|under|below|above)\b|\A(?:charge|order|turn|need)\b|\A(?:the )?(?:last word|final say|final word)\z|\A(?!what\b|those\b).*\b(?:is|are|was|were)\b|\bof (?:them|us|it)\z/i
+      NO_THING = /\A(?:been|who|whose|which|not|nothing|nobody|none|no|(?-i:it)|among|they|he|she|so|too|to|also|very|still|only|always|never|by|from|in|on|at|of|under|below|above)\b|\A(?:charge|order|turn|need)\b|\A(?:the )?(?:last word|final say|final word)\z|\A(?!what\b|those\b).*\b(?:is|are|was|were)\b|\b(?:of (?:them|us|it)|to nobody)\z/i
     end
   end
 end

@@ -71,6 +71,8 @@ module Peony
 
       # "A sous-chef, | Mira": who that is.
       def who?(post, piece)
+        # "The ringmaster, who ..., and Goran": another one.
+        return false if @text.string[[0, piece.from - 5].max...piece.from].match?(/,? and \z/)
         return false unless post && post.children.empty? && piece.text.match?(RankWords::CALLED) && post.name.text.match?(/\A[[:lower:]]/)
 
         @text.string[[0, post.name.from - 4].max...post.name.from].match?(/\b(?:an?|the|one) \z/i)
@@ -87,13 +89,15 @@ module Peony
         name = inner ? at(span, inner, :name) : span
         words = name.text.sub(/\A(?:and|or|both|either|then|also|finally)\s+/i, "")
         name = @text.span(name.to - words.length, name.to - words[/ (?:under|below|beneath) (?:him|her|it|them)\z/i].to_s.length)
+        # "A cellaress | that nobody dared to cross"
+        cut = name.text.index(RankWords::TELLS)
+        told = @text.span(name.from + cut + 1, name.to) if cut
+        name = @text.span(name.from, name.from + cut) if cut
         words = name.text
         # "Una Fell": a name, whatever its words say else.
         return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!words.match?(RankWords::CALLED) && Series.subject_verb?(@text, name))
 
-        cut = words.index(RankWords::TELLS)
-        told = @text.span(name.from + cut + 1, name.to) if cut
-        @names.node(cut ? @text.span(name.from, name.from + cut) : name, told).tap { |n| @names.put(n, list(at(span, inner, :rest))) if inner }
+        @names.node(name, told).tap { |n| @names.put(n, list(at(span, inner, :rest))) if inner }
       end
     end
   end

@@ -86,6 +86,7 @@ module Peony
       def take(form, clause, match)
         case form
         when :top, :boss then top(clause, match, form)
+        when :owner then @meant = @head = node(at(clause, match, :up))
         when :more then more(clause, match)
         when :handed then handed(clause, match)
         when :bottom then bottom(clause, match)

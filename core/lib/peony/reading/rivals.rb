@@ -31,7 +31,7 @@ module Peony
         return found if found
 
         spans = answered(text).flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?|,\s+(?:while|whereas|but) /) }
-        heads = of_heading(text, spans.map { |s| subject(text, s) unless all?(text, s) })
+        heads = of_heading(text, spans.map { |s| subject(text, s) unless all?(text, s) || of_last?(text, s) })
         return nil if heads.compact.uniq.size < 2
 
         told = told(text, spans, heads)
@@ -39,6 +39,9 @@ module Peony
         found = more(text, told, two) || two
         found && found.first >= LEAST ? found.last : nil
       end
+
+      # "The Fell is stiff; | rain runs off it for a day": of the one before.
+      def of_last?(text, span) = text.string[[0, span.from - 2].max, 2] == "; " && span.text.match?(/\A(?!(?:the|an?|our|my|that|this|one)\b)[[:lower:]][^,;:]*\b(?:it|them|him|her)\b/)
 
       # "The bread? A good deal softer.": question and answer tell of the last.
       def answered(text)

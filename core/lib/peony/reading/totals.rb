@@ -203,7 +203,7 @@ module Peony
 
       SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
       COST = /\b(?:costs?|spent|raised|picked up|collected|found|counted|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
-      AMONG = /\A(?:of|out of) (?:the |our |all |its |every |each |(?:last|this) (?:year|month|week|season)['’]s )*\z/i
+      AMONG = /\A(?:of|out of) (?:the |our |all |its |every |each |(?:last|this) (?:year|month|week|season)['’]s )*\z|\A(?:every|each) \z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts
       def said?(text, measure, parts = nil)

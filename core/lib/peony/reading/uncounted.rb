@@ -136,7 +136,7 @@ module Peony
       # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").
       def compound?(rest)
         word = rest[/\A-([[:alpha:]]+)/, 1]
-        word && word != "odd" && !Units::MEASURES.key?(word.downcase)
+        word && word != "odd" && [Units::MEASURES, Units::CURRENCIES].none? { |known| known.key?(word.downcase) }
       end
     end
   end

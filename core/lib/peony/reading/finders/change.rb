@@ -42,6 +42,9 @@ module Peony
 
         def change(pair)
           span = text.span(pair.from, pair.to)
+          # "It is not all good news: | sick days have gone up, from two a month to five"
+          lead = span.text[/\A(?:it|that|this|there)\b[^:;.\d]{3,40}:\s+/i].to_s.length
+          span = text.span(span.from + lead, span.to) if lead.positive? && span.from + lead < pair.one.from
           # A long name is a sentence up to its number, and is named as one.
           name = pair.name.sub(/\A(?:the )?(?:number|total|amount) of (?:the )?(?=(?:\S+ ?){2,5}\z)/i, "")
           title = name.empty? || (name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(name)

@@ -8,10 +8,12 @@ module Peony
         family "funnel"
 
         # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) has| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just )?one(?! of (?:them|these|those) (?:has|in|into|on|onto|at|with|from|under|over|to)\b| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
 
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
         OTHERS = /\b(?:(?:the )?(?:other|remaining|rest of the)|hoped for|give back perhaps|last year it was) \z/i
+
+        ASIDE = /\A of (?:them|these|those|whom|which) (?:in|into|on|onto|at|with|from|under|over|to)\b/
 
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
@@ -60,7 +62,7 @@ module Peony
         def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
         def counts
-          @counts ||= entries || text.measures.select { |m| (things?(m) || m.unit == "times") && !others?(m.quantity) }.then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= entries || text.measures.select { |m| stage?(m) }.then { |list| list.empty? && flows? ? measured : list }
         end
 
         # "Trial days: 9": beside the label of an entry it counts, whatever it seems to measure.
@@ -72,6 +74,13 @@ module Peony
         end
 
         def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].match?(OTHERS)
+
+        def stage?(measure) = (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !one_aside?(measure.quantity)
+
+        # "Nine had young that flew, one of them into Mr Pargeter's hat"
+        def one_aside?(quantity)
+          quantity.value == 1 && text.string[[0, quantity.from - 2].max...quantity.from] == ", " && text.string[quantity.to, 20].to_s.match?(ASIDE)
+        end
 
         # Winters and summers only go by.
         def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && (nodes.size >= 2 || !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/)))

@@ -53,20 +53,27 @@ module Peony
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
           return [] if list.empty?
 
-          # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
-          list = list.reject { |q| list.size > 1 && nodes.size >= 2 && text.string[q.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/) }
-
-          # "It rained for 19 hours out of the 72"
-          list = list.reject { |q| list.size > 1 && text.string[[0, q.from - 12].max...q.from].match?(/ out of (?:the )?\z/) }
-
+          list = list.reject { |q| of_another?(list, q) } if list.size > 1
           # "Rose by 200 to 850"
           list = list.reject { |q| Turned.by?(text, q) }.then { |values| values.any? ? values : list }
 
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
-          told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| text.quantities_in(p).any? }
+          told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| list.include?(text.quantities_in(p).first) }
           return told.map { |p| number(p, text.quantities_in(p).first) } if told.size >= 2
 
           apart(sentence, list).map { |span, q| number(span, q) }
+        end
+
+        # Whether a number only says more of another one in its sentence.
+        def of_another?(list, quantity)
+          before = text.string[[0, quantity.from - 12].max...quantity.from]
+          # "It rained for 19 hours out of the 72"
+          return true if before.match?(/ out of (?:the )?\z/)
+          # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
+          return true if nodes.size >= 2 && text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/)
+
+          # "Thirty-one performances, two of them in the dark"
+          !quantity.equal?(list.first) && quantity.value < 10 && before.end_with?(", ") && Turned.some_of?(text, quantity)
         end
 
         # "2,300 bags, working 46 Saturdays, or about seventy each time": numbers of different kinds count by themselves.

@@ -25,6 +25,9 @@ module Peony
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 
+        # From this chance on a last sentence is one of the four.
+        SURELY = 0.6
+
         LED = /\A(?<name>(?<one>[[:alpha:]]+) (?:and|but) (?<two>[[:alpha:]]+)) (?<rest>\S.*)\z/m
 
         def find
@@ -165,7 +168,7 @@ module Peony
           whole = without_frame(answered(text.sentences.reject { |s| s.text.match?(/\?\z/) }))
           return whole if whole.size == 4 && whole.count { |s| s.text.match?(BOX) } >= 2
 
-          return whole.first(4) if whole.size == 5 && whole.size < text.sentences.size - 1 && text.points("quadrant").none? { |p| shared(p.span, whole.last).positive? }
+          return whole.first(4) if whole.size == 5 && whole.size < text.sentences.size && remark?(whole.last)
 
           spans = without_frame(Points.candidates(text).reject { |s| s.text.match?(/\?\z/) })
           return spans if spans.size == 4
@@ -173,6 +176,9 @@ module Peony
           spans = spans.drop(1) if spans.size > 1 && spans.first.text.match?(FRAME)
           spans.size == 4 ? spans : told(spans.select { |s| s.text.match?(BOX) && s.text.split.size > 3 })
         end
+
+        # What the strays take for a remark, or nearly.
+        def remark?(span) = text.points("quadrant").none? { |p| p.chance >= SURELY && shared(p.span, span).positive? }
 
         # "Only nobody could say who would want one. Maybe one wet day.": a few words without a verb say what becomes of what was told.
         def answered(sentences)

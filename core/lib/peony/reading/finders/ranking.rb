@@ -59,7 +59,7 @@ module Peony
         def rest(span, title)
           led = [span.text.sub(/\A\s*(?:(?:and|but|from|the|an?)\s+)*/i, ""), span.text].find { |words| words[0, title.length].casecmp?(title) }
           words = led ? led[title.length..].sub(/,\s+[£€$]?\d[\d.,]*\s*\z/, "") : Titles.capital(span.text.strip)
-          words.sub(/\A[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
+          words.sub(/\A(?:['’]s\b)?[\s,:;–—-]+/, "").sub(/[\s.;,]+\z/, "")
         end
       end
     end

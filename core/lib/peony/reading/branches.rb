@@ -125,6 +125,8 @@ module Peony
         return false if text.string[[0, following.from - 10].max...following.from].match?(/\b(?:if (?:yes|not?|so),?|yes:|no:) ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
         return following.text.match?(/\Adon['’]t\b/i) || text.told?(following) if span.text.match?(CASE) && entries?
         return matter?(span, following) if span.text.end_with?("?") && !entries?
+        # "When a stray turns up, whoever is there works through the card. The first thing is whether it is hurt."
+        return true if following.text.match?(/\A(?:the )?first (?:thing|question)\b/i) && !text.told?(span)
 
         span.text.match?(FRAME) || (!entries? && !span.text.match?(IF) && !span.text.match?(CHECK) && !Words.imperative?(span.text) && !span.text.include?(":"))
       end

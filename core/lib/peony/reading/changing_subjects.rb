@@ -19,9 +19,7 @@ module Peony
         return nil if text.entries.any?
 
         groups = Points.candidates(text).each_with_object([]) do |span, list|
-          name = head(span)
-          # "The bread? | A good deal softer."
-          name = nil if list.any? && list.last[:spans].last.text.match?(/\A[^?]{2,30}\?\z/)
+          name = head(span) unless list.any? && answers?(list.last[:spans].last, span)
           same = name && list.find { |g| g[:name] && (g[:name] == name) }
           if same then same[:spans] << span
           elsif name then list << { name: name, spans: [span] }
@@ -34,6 +32,9 @@ module Peony
         @strength = 0.2 + (cue?(:than, :comparative, :choose) ? 0.15 : 0)
         groups.map { |g| portrait(g[:spans]) }
       end
+
+      # "The bread? | A good deal softer.", "The Fell is stiff; | rain runs off it"
+      def answers?(before, span) = before.text.match?(/\A[^?]{2,30}\?\z/) || Rivals.of_last?(text, span)
 
       # "Tadpoles pay 12 euros, Frogs 18 and Otters 30": three things, and none of them is a side.
       def row?(span) = text.quantities_in(span).map(&:unit).tally.values.any? { |count| count > 2 } && span.text.count(",").positive?

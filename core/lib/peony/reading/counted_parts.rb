@@ -51,7 +51,7 @@ module Peony
       def with_rest
         total = Totals.leaving(text, REST)
         clauses = total ? text.sentences.flat_map { |s| Sentences.clauses(s, /[,;]\s+(?:and |but )?|\s+and\s+(?=#{REST})/o) } : []
-        clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
+        clause = clauses.reverse.find { |s| s.text.match?(REST) && text.quantities_in(s).all? { |q| q.value == 1 } }
         return nil unless clause
 
         rest = left_over(clause)

@@ -114,12 +114,14 @@ module Peony
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
 
-        told = of_the_sum(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
+        told = told_by_words(quantity, before, last)
         return told if told
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
       end
+
+      def told_by_words(quantity, before, last) = of_the_sum(quantity) || moved(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
 
       def one_in_so_many?(quantity)
         return true if quantity.value == 100 && text.string[[0, quantity.from - 3].max...quantity.from] == "in "
@@ -182,9 +184,9 @@ module Peony
 
       # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
       def did?(quantity, last)
-        return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && @list.count { |q| q.unit == last.unit && q.from < quantity.from } > 1
+        return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && quantity.text.match?(/\A[[:alpha:]-]+\z/)
 
-        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 3).any?(&:finite?)
+        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 5).take_while { |t| Runs.word?(t) }.any?(&:finite?)
       end
 
       def passing?(quantity) = self.class.passing?(text, quantity)
@@ -194,9 +196,6 @@ module Peony
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?
-
-        told = moved(quantity)
-        return told if told
         return last.unit if led_alike?(quantity, last)
 
         other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)

@@ -15,7 +15,7 @@ module Peony
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
       # "Have gone up, | from two a month to five"
-      MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
+      MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
 
       # "Longest queues, minutes at noon: post office 23, canteen 17"
       ROW_IN = /\A[^,:.;\d]{3,40},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
@@ -86,7 +86,8 @@ module Peony
         return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
 
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
-        noun = text.tokens_between(from, quantity.from).take_while { |t| !t.finite? }.find { |t| t.tag == "nns" && Words.plural?(t.low) && t.low != "numbers" }
+        from += text.string[from...quantity.from][/\A(?:since|after|when|with|because|once|as|before)\b[^,]*, /i].to_s.length
+        noun = text.tokens_between(from, quantity.from).take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }
         noun&.low
       end
 

@@ -54,9 +54,14 @@ module Peony
 
       # "When it cost 2 euros we sold 140": pieces, not money. "For books, said 412 of those we asked": people, not books.
       def sold_or_said(quantity, before, last)
-        return counted_before(quantity).to_s if last && Units.money?(last.unit) && before.match?(SOLD)
+        return what_is_sold(quantity) || (counted_before(quantity).to_s if last && Units.money?(last.unit)) if before.match?(SOLD)
 
         "people" if last&.unit != "%" && quantity.value > 2 && before.match?(SAID) && text.all_words.match?(/\bpeople\b/)
+      end
+
+      # "The only thing that fell is sandwiches: the canteen sold 140 a day"
+      def what_is_sold(quantity)
+        text.string[[0, quantity.from - 100].max...quantity.from][/\b(?:is|are|was|were) ([[:lower:]]+s): [^.;:!?\d]*\z/, 1].then { |word| word if word && Words.plural?(word) }
       end
 
       # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.

@@ -5,7 +5,7 @@ module Peony
     # What a number is called: the words before it or behind it that say what it is of. Part of {Finder}.
     module MeasureNames
       # What leads to the name of the first, and of the next.
-      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:(?:closely )?followed(?: closely)? by|(?:just |well |far )?ahead of)) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?: (?:at|with))?\s*[(,:]?\s*\z/i
+      BEST_IS = /(?:\A\s*(?:and |but )?(?:the |our )?(?:(?:most|least) [[:lower:]]+|favourite|top|best|worst|[[:lower:]]{3,}est)(?: of (?:the|our|all|these|those))?(?: [[:lower:]]+){0,2} (?:is|was|are|were)|\A\s*(?:(?:closely )?followed(?: closely)? by|(?:just |well |far )?ahead of)) (?<what>(?!(?:in|on|at|by|for)\b)[^(),;:\d]{3,40}?)(?:,? (?:at|with))?\s*[(,:]?\s*\z/i
       # "Then | comes | Skarv with 236", "on Tern | live | nine people", "last of all | Windy, which has 88": the name stands behind what is said of it.
       TURNED_ROUND = [
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:[Tt]hen|[Nn]ext|(?:[Aa]fter|[Bb]ehind)\ \w+)\ )?(?:comes?|came|follow(?:s|ed)?)
@@ -14,6 +14,8 @@ module Peony
         /\A\s*(?:(?:close|not far|just|right|far|well)\ )?behind(?:\ (?:it|her|him|them|that))?,?\ (?:was|were|came|comes?|is|are)\ (?<what>[^,;:.\d()]{2,40}?)\ (?:with|at|on)\ \z/xi,
         # "Nobody had expected | the Reverend, | whose entry came up at 71"
         /\A\s*(?:nobody|no\ one|hardly\ anybody)\ (?:had\ )?(?:expected|reckoned\ with|counted\ on|thought\ of)\ (?<what>[^,;:.\d()]{2,40}?),\ (?:who|whose|which)\b[^.;]*\z/xi,
+        # "Someone had entered | a spring onion | for the joke of it: eleven"
+        /\A\s*(?:and\ |but\ )?some(?:one|body)\ (?:had\ |has\ )?(?:even\ )?(?:entered|brought|sent|submitted)\ (?:an?\ |the\ )?(?<what>[^,;:.\d()]{2,40}?)(?:\ for\ [^:;.]{3,40})?:\ \z/xi,
         # "Then come | novels about love | (19)"
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:then|next|(?:after|behind)\ (?:that|it|them))\ )?(?:comes?|came|follow(?:s|ed)?)\ (?:the\ |an?\ )?
          (?<what>(?!(?:from|to|in|on|at|with|out|first|second|third|last|by|up|down)\b)[[:lower:]][^,;:.\d()]{2,40}?)\ \(\z/xi,

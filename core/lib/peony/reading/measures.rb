@@ -63,9 +63,15 @@ module Peony
       def paying?(text, quantity)
         return false unless quantity.value <= 12 && quantity.text.match?(/\A[[:alpha:]]+\z/) && Units.counted?(quantity.unit)
 
-        deed = text.tokens_after(quantity.to, 4).find(&:finite?) or return false
-        text.quantities.any? { |q| Units.money?(q.unit) && q.from.between?(deed.to, deed.to + 2) } && !text.string[quantity.to...deed.from].match?(/[,;:.]/)
+        deed = text.tokens_after(quantity.to, 5).find(&:finite?) or return false
+        text.quantities.any? { |q| paid?(q, deed) || second?(text, q, deed) } && !text.string[quantity.to...deed.from].match?(/[,;:.]/)
       end
+
+      def paid?(quantity, deed) = Units.money?(quantity.unit) && quantity.from.between?(deed.to, deed.to + 2)
+
+      # "Two sisters from Pell were second with 79"
+      def second?(text, quantity, deed) = Units::MEASURES.value?(quantity.unit) && quantity.from > deed.to && text.string[deed.to...quantity.from].match?(PLACED)
+      PLACED = /\A(?: (?:second|third|next|fourth|last|close behind))? (?:with|at|on) \z/
 
       # "Got past the first five minutes: 1,480": what stands in the label of a number is part of its name.
       def in_label?(text, quantity, stretch)

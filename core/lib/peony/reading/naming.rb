@@ -11,7 +11,7 @@ module Peony
       # What may stand before a name without being missed.
       SLIGHT = /\A(?:the|an?|i|we|you|he|she|it|they|this|that|these|those)\z/i
       # "On top of that | people feed the ducks"
-      LEADS_OFF = /\A(?:on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
+      LEADS_OFF = /\A(?:for (?:a start|one thing)|on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
 

@@ -16,7 +16,7 @@ module Peony
         ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
         ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
         ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
-        ["opposition", "cause", :of_result?], ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
+        ["opposition", "cause", :of_result?], *%w[comparison change].map { |from| [from, "ratio", :of_sum?] }, ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
         *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] }, *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] },
@@ -82,6 +82,9 @@ module Peony
         led = row.filter_map { |part| text.quantities_in(part).first&.then { |q| q if q.from == part.from } }
         led.size > 1 && led.size == finding.items.size && led.size == text.quantities.size && led.all? { |q| Units.counted?(q.unit) } && led.map(&:unit).uniq.size == led.size
       end
+
+      # "It costs €36,000, of which €27,000 was in the tin"
+      def of_sum?(text, _finding) = text.quantities.size == 2 && text.quantities.all? { |q| Units.money?(q.unit) } && text.string.match?(Ratios::OF_IT)
 
       # "Late edition: ...; then a jam in the press. Result: ..."
       def of_result?(text, _finding) = text.tree.size == 2 && text.tree.last.span.text.match?(Finders::Cause::RESULT)

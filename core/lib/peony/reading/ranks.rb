@@ -60,7 +60,7 @@ module Peony
         # "The abbess stood over the house. Beneath her ...": who was spoken of is meant.
         @meant = @subject if @subject && !stated
         @head ||= @meant if index.zero? && !stated
-        @silent += 1 unless stated || index.zero?
+        @silent += 1 unless stated || index.zero? || (index == 1 && @text.told?(sentence))
       end
 
       # The statements of a sentence: behind a semicolon, and behind a comma or "and" where another one begins.

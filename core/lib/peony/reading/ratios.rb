@@ -19,7 +19,7 @@ module Peony
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
       # "It is £11,000, and we have £4,400 of it."
-      OF_IT = /(?:[£€$]\d[\d,.]*k?|\d (?:euros?|pounds?|dollars?)) of (?:it|that|this|them)\b/
+      OF_IT = /\d(?: [[:lower:]]+)?, of (?:which|that) (?:we have )?[£€$]?\d|(?:[£€$]\d[\d,.]*k?|\d (?:euros?|pounds?|dollars?)) of (?:it|that|this|them)\b/
       # "The doors cost 30,000 euros, and we have 21,000 of them."
       OF_THEM = /\bcosts? (?:about )?(?:[£€$]\d|\d[\d,.]* (?:euros|pounds|dollars))[^.]{0,60}\b(?:have|has|got) (?:only |just |already )?\d[\d,.]* of (?:it|them)\b/
 

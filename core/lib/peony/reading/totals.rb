@@ -74,9 +74,12 @@ module Peony
       # @return [Array<Measures::Measure>]
       def amounts(text)
         list = in_one_scale(in_one_coin(text.measures))
-        whole = list.find { |m| (Units.counted?(m.unit) || Units.money?(m.unit)) && m.value > 2 && text.moments_in(m.span).none? } or return list
+        whole = list.find { |m| shared?(m.unit) && m.value > 2 && text.moments_in(m.span).none? } or return list
         list.map { |m| fraction?(text, m, whole) ? of_whole(m, whole) : m }
       end
+
+      # Whether half of so many is worth telling in the same unit.
+      def shared?(unit) = Units.counted?(unit) || Units.money?(unit) || %w[kg g tonnes litres m² hectares].include?(unit)
 
       COINS = { "cents" => %w[EUR USD], "pence" => %w[GBP] }.freeze
 
@@ -176,12 +179,17 @@ module Peony
         return nil unless (last = text.sentences.rindex { |s| s.text.match?(rest) })
 
         list = amounts(text).reject { |m| m.unit == "%" }
+        halved = list.size > text.measures.count { |m| m.unit != "%" }
+        # "And the rest was odd socks and one whole boot": what it was, not how much.
+        list = list.reject { |m| m.value == 1 && m.quantity.from > text.sentences[last].from && Units.counted?(m.unit) && m.unit != list.first.unit }
+        return nil if list.size < 3
+
         made = Total.new(whole: list.first, parts: list.drop(1), sum: list.drop(1).sum(&:value))
-        return nil if made.parts.size < 2 || made.parts.any? { |m| !alike?(m, made) || !m.value.positive? || m.quantity.from > text.sentences[last].to }
+        return nil if made.parts.any? { |m| !alike?(m, made) || !m.value.positive? || m.quantity.from > text.sentences[last].to }
 
         after = text.span(made.parts.last.quantity.to, text.string.length)
-        spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o) || list.size > text.measures.count { |m| m.unit != "%" }
-        made if made.sum < made.whole.value && spent && text.quantities_in(after).empty?
+        spent = text.string[made.whole.sentence.from...made.whole.quantity.from].match?(/#{AMONG}|#{COST}/o) || halved
+        made if made.sum < made.whole.value && spent && text.quantities_in(after).all? { |q| q.value == 1 }
       end
 
       # "3,412 pieces ... 1,190 were cigarette ends, 640 bottle tops": what is counted may be called by what it is.

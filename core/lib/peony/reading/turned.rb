@@ -84,6 +84,8 @@ module Peony
       # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
       def some_of?(text, quantity)
         # "2,100 people lived in Brool. Now there are | 1,340 of them.": as many of them as are left.
+        # "Costs €36,000, of which | €27,000 was in the tin"
+        return true if text.string[[0, quantity.from - 10].max...quantity.from].match?(/\bof which \z/)
         return false if text.string[[0, quantity.from - 24].max...quantity.from].match?(/[.;] (?:now|today) (?:there are|we are|it is) (?:only |just )?\z/i)
 
         text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)

@@ -189,7 +189,7 @@ module Peony
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
           rest = rest.split(/[;:]\s/).first.to_s
           # "198 steps | , and nobody had to be carried down"
-          rest = rest.sub(/,\s+(?:and|but) (?:nobody|no one|everybody|everyone|it|they|we|he|she|that|there)\b.*\z/m, "")
+          rest = rest.sub(/,\s+(?:and|but) (?:not|nobody|no one|everybody|everyone|it|they|we|he|she|that|there)\b.*\z/m, "")
           # "14 kg | of CO2", "Sick days fell from 11 | to 8"
           rest = rest.sub(/\Aof (?!(?:them|these|those|us|it|the|our)\b)/, "") if Units.measure?(quantity.unit) && quantity.unit != "%"
           # "It rained for 19 hours | out of the 72"

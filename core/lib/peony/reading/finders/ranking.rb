@@ -17,10 +17,11 @@ module Peony
 
           falling = list.each_cons(2).count { |a, b| a.value >= b.value }.to_f / (list.size - 1)
           items = framed(list.map { |m| ranked(m) }) { |p| valued(p) }.select { |i| i.value && !(list.size >= 4 && list.map(&:unit).uniq.one? && other?(i, list)) }
-          # "Benches €640, vests €210, cocoa €95. The town paid half of it.": a share is no amount among them.
-          items = items.reject { |i| i.unit == "%" } if items.count { |i| Units.money?(i.unit) } > 2
+          items = of_one_kind(items)
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
+          # "104 kilos; thirty children had watered it": not they are weighed.
+          items = items.reject { |i| Units.counted?(i.unit) } if items.map(&:unit).tally.any? { |unit, often| often > 2 && Units::MEASURES.value?(unit) && unit != "times" }
           # "Oskar needs 45 minutes. For Mina it's half an hour"
           Scales.level(items)
 
@@ -29,6 +30,14 @@ module Peony
         end
 
         private
+
+        def of_one_kind(items)
+          # "Benches €640, vests €210, cocoa €95. The town paid half of it.": a share is no amount among them.
+          items = items.reject { |i| i.unit == "%" } if items.count { |i| Units.money?(i.unit) } > 2
+          # "104 kilos; thirty children had watered it": not they are weighed.
+          measured = items.map(&:unit).tally.any? { |unit, often| often > 2 && Units::MEASURES.value?(unit) && unit != "times" }
+          measured ? items.reject { |i| Units.counted?(i.unit) } : items
+        end
 
         # "Umbrellas 131, gloves 88": gloves are no umbrellas. "Sparrows won with 61. There were 34 tits, 19 blackbirds": each is counted as what it is.
         def counts_itself?(items, unit)

@@ -41,7 +41,8 @@ module Peony
       end
 
       # "The Fell is stiff; | rain runs off it for a day": of the one before.
-      def of_last?(text, span) = text.string[[0, span.from - 2].max, 2] == "; " && span.text.match?(/\A(?!(?:the|an?|our|my|that|this|one)\b)[[:lower:]]+ [[:lower:]]+(?: [[:lower:]]+)? (?:it|them|him|her)\b/)
+      def of_last?(text, span) = text.string[[0, span.from - 2].max, 2] == "; " && span.text.match?(OF_LAST)
+      OF_LAST = /\A(?:its|his|her) |\A(?!(?:the|an?|our|my|that|this|one)\b)[[:lower:]]+ [[:lower:]]+(?: [[:lower:]]+)? (?:it|him|her)\b/
 
       # "The bread? A good deal softer.": question and answer tell of the last.
       def answered(text)

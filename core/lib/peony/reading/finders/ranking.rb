@@ -20,8 +20,6 @@ module Peony
           items = of_one_kind(items)
           return nil if items.map(&:title).uniq.size < items.size * 0.6
 
-          # "104 kilos; thirty children had watered it": not they are weighed.
-          items = items.reject { |i| Units.counted?(i.unit) } if items.map(&:unit).tally.any? { |unit, often| often > 2 && Units::MEASURES.value?(unit) && unit != "times" }
           # "Oskar needs 45 minutes. For Mina it's half an hour"
           Scales.level(items)
 

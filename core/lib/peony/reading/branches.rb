@@ -126,7 +126,7 @@ module Peony
         return following.text.match?(/\Adon['’]t\b/i) || text.told?(following) if span.text.match?(CASE) && entries?
         return matter?(span, following) if span.text.end_with?("?") && !entries?
         # "When a stray turns up, whoever is there works through the card. The first thing is whether it is hurt."
-        return true if following.text.match?(/\A(?:the )?first (?:thing|question)\b/i) && !text.told?(span)
+        return true if following.text.match?(/\A(?:the )?first (?:thing|question)\b|\A[[:upper:]][[:lower:]]+ first (?:whether|if)\b/i) && !text.told?(span)
 
         span.text.match?(FRAME) || (!entries? && !span.text.match?(IF) && !span.text.match?(CHECK) && !Words.imperative?(span.text) && !span.text.include?(":"))
       end

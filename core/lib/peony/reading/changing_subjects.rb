@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Things that running text tells of one after the other: sentences and clauses whose subjects change. Part of the finder of comparisons.
     module ChangingSubjects
-      LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while)\z/
+      LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while|beside|behind|below|above|opposite)\z/
 
       # "The third, by the station, is the cheapest", "in the new one"
       NAMELESS = ["one", *Dates::ORDINALS.first(5)].freeze

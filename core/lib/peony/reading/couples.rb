@@ -19,7 +19,7 @@ module Peony
       def of(text, list)
         return [] if list.size < LEAST * 2
 
-        list = list.reject { |q| (q.approximate && q.value < 2) || all_of?(text, q) || (HandedOn.passing?(text, q) && !aged?(text, q)) }
+        list = list.reject { |q| (q.approximate && q.value < 2) || all_of?(text, q) || Ladder.out_of?(text, q) || (HandedOn.passing?(text, q) && !aged?(text, q)) }
         found = [list.reject { |q| HandedOn.passing?(text, q) }, list].uniq.flat_map { |l| tries(l) }.filter_map { |part| couples(text, part) }
         found.max_by.with_index { |couples, i| [couples.size, -torn(text, couples), -i] } || []
       end
@@ -35,7 +35,13 @@ module Peony
       def tries(list) = (0..[2, list.size].min).to_a.product([0, 1]).map { |skip, cut| list[skip..].to_a[0..-(cut + 1)].to_a }
 
       # "14 litres from the nine of them": how many there are is told besides.
-      def all_of?(text, quantity) = text.string[[0, quantity.from - 4].max...quantity.from] == "the " && text.string[quantity.to, 9].to_s.match?(/\A of (?:them|us)\b/)
+      def all_of?(text, quantity)
+        return false unless text.string[[0, quantity.from - 4].max...quantity.from] == "the "
+
+        behind = text.string[quantity.to, 9].to_s
+        # "The two from the outer farm, with 3,400 metres, scored 19"
+        behind.match?(/\A of (?:them|us)\b/) || (quantity.text.match?(/\A[[:alpha:]]+\z/) && behind.match?(/\A (?:from|in|at|who) /))
+      end
 
       def couples(text, list)
         list = list[0..-2] if list.size.odd?

@@ -242,8 +242,13 @@ module Peony
       def amount?(before, word)
         return before.match?(BACK_TO) if word.match?(/\Afrom\b/i)
 
+        return true if word.match?(/\Aat\b/i) && before.match?(STOOD)
+
         word.match?(/\Aby\b/i) ? before.match?(MOVED) : word.match?(/\Aat\b/i) && before.match?(/%|per ?cent/) && before.scan(/%|per ?cent\b/).size >= 2
       end
+
+      # "The count stood | at five when the weir was rebuilt"
+      STOOD = /\b(?:count|number|figure|total|tally|score|level|gauge|rate) (?:stood|stands|stayed|remained|was|is|held) (?:only |just |still )?\z/i
 
       # "Down to one, from five"
       BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i

@@ -108,7 +108,7 @@ module Peony
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 48].max...quantity.from]
         # "Visits rose by 18% to 46,200": more than all is no share.
-        last = nil if last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))
+        last = nil if (last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))) || VAGUE.include?(last&.unit)
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
         return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)

@@ -14,15 +14,37 @@ module Peony
       def coupled
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
-          unit = Couples.main(couples.map(&side))
-          # As it is written: "4 grams", and then grams.
-          unit = couples.map(&side).find { |q| Couples.said(q) == unit }.unit if unit
-          unit ||= ("times" if couples.first&.[](side)&.unit == "times")
+          unit = written(couples, side) || (told_before(couples) if side == :two)
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
         @other_side = other_side(couples)
         # "It cost 2 euros and we sold 140, at 3 only 75": what is counted beside money is no money.
         @bare = couples.map(&:two).select { |q| q.unit.empty? && Units.money?(couples.first.one.unit) }
+      end
+
+      # "200 metres away, got 14. Children at 900 metres had 15": the second is told in no unit.
+      def only_one_measured?(couples)
+        ones = couples.map(&:one)
+        return false if @list.any? { |q| q.said && q.unit == ones.first&.unit && ones.none? { |one| one.equal?(q) } }
+
+        ones.count(&:said) > 2 && Units::MEASURES.value?(ones.first.unit) && Couples.main(couples.map(&:two)).nil?
+      end
+
+      # As it is written: "4 grams", and then grams.
+      def written(couples, side)
+        unit = Couples.main(couples.map(&side))
+        return couples.map(&side).find { |q| Couples.said(q) == unit }.unit if unit
+
+        "times" if couples.first&.[](side)&.unit == "times"
+      end
+
+      # "We gave them none and measured 71 decibels. With ten biscuits it was 76": the second is what was measured right before.
+      def told_before(couples)
+        first = couples.first&.one or return nil
+        before = @list.take_while { |q| q.from < first.from }.last
+        return nil unless before&.said && first.said && first.from - before.to < Couples::NEAR
+
+        before.unit if Units::MEASURES.value?(before.unit) && !HandedOn::TIME.include?(before.unit) && first.unit != before.unit
       end
 
       # "After three months there were 340, after six 800": six months, and then 800.
@@ -46,6 +68,8 @@ module Peony
       # What is told of one side is not what the other side counts.
       def other_side(couples)
         mains = %i[one two].map { |side| Couples.main(couples.map(&side)) }
+        return couples.each_with_object({}.compare_by_identity) { |c, all| all[c.two] = written(couples, :one) } if only_one_measured?(couples)
+
         # Only where nearly all numbers stand in couples, and one side is measured.
         return {} if mains.uniq.size < 2 || @list.size - (2 * couples.size) > 1 || mains.compact.any? { |unit| Units.counted?(unit) }
 

@@ -14,6 +14,8 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
+      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b(?![^.]*\bhow many\b)/
+
       # "Have gone up, | from two a month to five"
       MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
 
@@ -62,7 +64,7 @@ module Peony
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        (sentence && measured_in(sentence, quantity)) || plural_before(sentence, quantity)
+        (sentence && measured_in(sentence, quantity)) || how_many(quantity) || plural_before(sentence, quantity)
       end
 
       def plural_before(sentence, quantity)
@@ -73,6 +75,12 @@ module Peony
         noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !not_they?(t) }
         noun ||= text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !not_they?(t) && !counted_later?(t, sentence) }
         noun&.low || header[:plural].to_s
+      end
+
+      # "Some readers wonder how many of the lost cats are found. Of every eight, five came home."
+      def how_many(quantity)
+        word = text.string[0...quantity.from][HOW_MANY, 1]
+        word if word && Words.plural?(word) && !HandedOn::VAGUE.include?(word)
       end
 
       def measured_in(sentence, quantity)

@@ -25,7 +25,10 @@ module Peony
       end
 
       # What stands in no row with others: few and rough, a limit, what could be had, part of another.
-      def apart?(text, quantity) = (quantity.approximate && quantity.value < 3) || limit?(text, quantity) || out_of?(text, quantity) || some_of?(text, quantity)
+      def apart?(text, quantity) = (quantity.approximate && quantity.value < 3) || limit?(text, quantity) || out_of?(text, quantity) || some_of?(text, quantity) || of_what_sort?(text, quantity)
+
+      # "A ten-euro ticket": what sort it is.
+      def of_what_sort?(text, quantity) = Units.money?(quantity.unit) && text.string[quantity.to] == "-"
 
       # "Which flooded twice": how often is not what is ranked, unless all is told so.
       def without_times(list) = list.count { |m| m.unit == "times" } >= 3 ? list : list.reject { |m| m.unit == "times" }

@@ -86,9 +86,20 @@ module Peony
       # "Before you borrow the trailer. | The left light needs a tap. ...": half a sentence, which all the others end.
       HALF = /\A(?:before|when|if|once|after|while|until) (?:you|we|the|it|they|he|she|i)\b[^,;:?!]{3,50}\.\z/i
 
+      # "Giving blood at the hall, as it appears to those who lie down for the first time. | You queue behind people who joke. ...": nothing is said yet.
+      def titled?(text, spans)
+        head = spans.first
+        return false unless text.sentences.first.to == head.to && (match = head.text.match(TITLED))
+
+        words = text.tokens_in(text.span(head.from, head.from + match.end(:what)))
+        words.drop(1).none?(&:verb?) && (words.first.tag == "vbg" || !words.first.verb?) && !text.told?(head)
+      end
+      TITLED = /\A(?<what>(?:[[:alpha:]'’-]+ ){2,}[[:alpha:]'’-]+), (?:for (?:any|every|those|all|people)|as (?:it|told|seen|one)|since every|in case|told|from one)[^,;:]*\.\z/i
+
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.
       def run_in?(text, spans)
         head = spans.first
+        return true if spans.size > 3 && titled?(text, spans)
         return true if spans.size > 3 && head.text.match?(HALF)
         return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !text.told?(head)
 

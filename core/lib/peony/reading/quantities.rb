@@ -72,10 +72,10 @@ module Peony
       end
 
       def add(found, taken, string, match, value, unit, ending = match.end(0))
-        before = string[[0, match.begin(0) - 14].max...match.begin(0)]
+        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
         taken.fill(true, match.begin(0)...ending)
         found << Quantity.new(value: Numbers.plain(value), unit: unit, text: string[match.begin(0)...ending], from: match.begin(0), to: ending,
-                              approximate: before.match?(/(?:about|around|approx\.?|nearly|almost|some|roughly|ca\.?)\s*\z/i))
+                              approximate: before.match?(/(?:just (?:under|over)|not quite|close to|about|around|approx\.?|nearly|almost|some|roughly|ca\.?)\s*\z/i))
       end
 
       def measured(text, match, value, taken, found)

@@ -174,7 +174,7 @@ module Peony
         [Ratio.new(part: b, whole: a, goal: text.all_words.match?(/\bwe (?:need|want)|\b(?:needed|wanted|goal|target)\b/))]
       end
 
-      FIRST = /(?:\A(?:and |but )?|\bthat |it, |[:;] )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?(?: [[:alpha:]]+['’]s?)?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
+      FIRST = /(?:\A(?:and |but )?|\bthat |it, |[:;] |, and )(?:(?:of|out of)(?: (?:every|each|those|these|the|our|all|all the))?(?: [[:alpha:]]+['’]s?)?|(?:for|from|in) (?:every|each)|among(?: the| our| these)?)\s*\z/i
 
       # "Of every ten cats … seven have never seen a vet", "Thirty of the forty beds"
       def reversed(text)

@@ -93,10 +93,13 @@ module Peony
       # The number of a point: of the unit that comes most often, else the first.
       # @return [Quantity, nil]
       def amount(point)
-        list = point.spans.flat_map { |s| text.quantities_in(s) }.reject { |q| Measures.again?(text, q) }
+        list = point.spans.flat_map { |s| text.quantities_in(s) }.reject { |q| Measures.again?(text, q) || lapse?(q) }
         @usual ||= text.quantities.map(&:unit).tally.max_by(&:last)&.first
         list.find { |q| q.unit == @usual } || (@usual == "%" && Ratios.in_hundred(text, list).first) || list.first
       end
+
+      # "It was worse two years on": when it was.
+      def lapse?(quantity) = HandedOn.passing?(text, quantity) && text.quantities.any? { |q| !HandedOn::TIME.include?(q.unit) }
 
       # Whether a series says more than the sentences around it.
       def series_rules?(parts)

@@ -6,7 +6,12 @@ module Peony
     module Totals
       Total = Struct.new(:whole, :parts, :sum, keyword_init: true) do
         # Rounding is not a contradiction: whole numbers are off by half of one, those with decimals by less.
-        def exact? = (sum - whole.value).abs <= [whole.value * 0.005, parts.all? { |m| m.value.is_a?(Integer) } ? 0.5 : 0.1].max
+        # "Just under twenty tonnes" may be nineteen and a half.
+        def exact?
+          near = whole.quantity.approximate && parts.any? && parts.all? { |m| m.quantity.from > whole.quantity.to } ? 0.04 : 0.005
+          (sum - whole.value).abs <= [whole.value * near, parts.all? { |m| m.value.is_a?(Integer) } ? 0.5 : 0.1].max
+        end
+
         def close? = (sum - whole.value).abs <= whole.value * 0.12
       end
 

@@ -5,7 +5,7 @@ module Peony
     # Words for numbers that count nothing: hours, places in an order, parts of names, "one" for somebody, parts of adjectives.
     module Uncounted
       # Behind these a number in words tells which one it is: "week four", "mile five", "page ten".
-      SPELLED_OUT = (Quantities::BEARING + %w[mile lesson]).freeze
+      SPELLED_OUT = (Quantities::BEARING + %w[mile lesson form]).freeze
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
 
       # "Six moved", "3 went"
@@ -29,6 +29,8 @@ module Peony
         [/\bto \z/, /\A\s*(?:[.,;]|\z)/],
         # "There is now one."
         [/\bnow (?:only |just )?\z/, /\A(?:[,.;]|\s+and\b)/],
+        # "From the vicarage there came one, and it was wrong."
+        [/\bthere (?:came|was|is|were) (?:only |just )?\z/, /\A[,.;]/],
         # "In 2011 I had one."
         [/\b(?:1[5-9]|20)\d\d\b[^.!?]*\b(?:had|was|only|just) \z/, /\A[.;]/]
       ].freeze

@@ -51,6 +51,8 @@ module Peony
         # The striking number of a sentence; several where it is a row of them: "64 runners, 38 marshals, 900 bananas".
         def numbers(sentence)
           list = text.quantities_in(sentence).reject { |q| text.string[q.to, 14].to_s.match?(/\A[- ]?(?:years?)?[- ]olds\b/) }
+          # "Their year can be told in four numbers."
+          list = list.reject { |q| HandedOn::VAGUE.include?(q.unit) && q.value < 13 }
           return [] if list.empty?
 
           list = list.reject { |q| of_another?(list, q) } if list.size > 1
@@ -190,6 +192,8 @@ module Peony
           rest = rest.split(/[;:]\s/).first.to_s
           # "198 steps | , and nobody had to be carried down"
           rest = rest.sub(/,\s+(?:and|but) (?:not|nobody|no one|everybody|everyone|it|they|we|he|she|that|there)\b.*\z/m, "")
+          # "14 gates, | of which one has been stolen", "620 people came, | most of them on purpose"
+          rest = rest.sub(/,\s+(?:of (?:which|whom)|(?:most|some|many|half|all|none|one|two|several) of (?:them|these|those|which|whom))\b.*\z/m, "")
           # "14 kg | of CO2", "Sick days fell from 11 | to 8"
           rest = rest.sub(/\Aof (?!(?:them|these|those|us|it|the|our)\b)/, "") if Units.measure?(quantity.unit) && quantity.unit != "%"
           # "It rained for 19 hours | out of the 72"
@@ -204,7 +208,7 @@ module Peony
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
-          lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "")
+          lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "").sub(/\A(?:and|but) (?=\S+ \S)/i, "")
           lead.split.size.between?(1, 12) && !lead.match?(/\A(?:it|they|he|she|we|this|that)\z/i) ? lead : span.text.sub(/[.!]+\z/, "")
         end
       end

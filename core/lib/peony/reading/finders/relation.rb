@@ -41,7 +41,7 @@ module Peony
         private
 
         # Where there are four points, a number that goes with none is a remark.
-        def all_told?(found) = (text.quantities.size - (found.size * 2)).between?(0, found.size > 3 ? 1 : 0)
+        def all_told?(found) = (text.quantities.count { |q| !Couples.all_of?(text, q) && !Ladder.out_of?(text, q) } - (found.size * 2)).between?(0, found.size > 3 ? 1 : 0)
 
         def alike?(couple)
           one, two = [couple.one, couple.two].sort_by(&:from)

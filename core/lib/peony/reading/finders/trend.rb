@@ -160,9 +160,15 @@ module Peony
         def nearest(list, moments)
           taken = {}
           # The closest first, so that a number whose moment is not told does not take that of another.
-          far = list.product(moments).to_h { |m, d| [[m, d], apart(m.quantity, d) + (list.any? { |o| o != m && amid_them?(o.quantity, m.quantity, d) } ? BEYOND : 0) + (d.sort ? 0 : UNDATED)] }
+          far = list.product(moments).to_h { |m, d| [[m, d], apart(m.quantity, d) + (list.any? { |o| o != m && amid_them?(o.quantity, m.quantity, d) } ? BEYOND : 0) + undated(d)] }
           far.sort_by(&:last).each { |(m, d), _| taken[m] = d unless taken.key?(m) || taken.value?(d) }
           list.map { |m| [m, taken[m]] }
+        end
+
+        def undated(moment)
+          return 0 if moment.sort
+
+          moment.text.match?(/\Awhen\b/i) ? UNDATED * 2 : UNDATED
         end
 
         def amid_them?(one, two, moment) = one.from.between?(*[two.from, moment.from].minmax)

@@ -61,6 +61,8 @@ module Peony
         list = list.drop(1) if list.size > 3 && frame?(list[0], list[1]) && !like?(list[0], list[2])
         return list if entries?
 
+        list = list.drop(told_first(list))
+
         list = list[0..-2] if list.size > 3 && remark?(list.last)
         list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || i == list.size - 1) } : list
       end
@@ -68,6 +70,19 @@ module Peony
       private
 
       attr_reader :text
+
+      # "Is the milk off? My flatmates ring me at work about this. | Smell it. ...": what is asked and told before anything is to be done.
+      # @return [Integer] how many
+      def told_first(list)
+        return 0 unless list.size > 4 && list.first.from == text.sentences.first.from
+
+        at = (list.first.text.end_with?("?") ? 1 : 0)
+        told = list.drop(at).take_while { |s| text.sentences.any? { |own| own.from == s.from && own.to == s.to } && tells?(s) }.size
+        told.between?(1, 2) ? at + told : 0
+      end
+
+      def tells?(span) = span.text.match?(OFTEN_ASKED) && !span.text.match?(REPLY) && !span.text.include?(":") && !text.told?(span)
+      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|flatmates|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
 
       def entries? = text.tree.size >= 2
       def units = entries? ? [*asked_above, *text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] }] : text.sentences

@@ -12,7 +12,7 @@ module Peony
       # In more sentences than this the likely ones are taken one by one: working it out grows with their square.
       LONGEST = 24
 
-      SAID = /\b(#{Numbers::WORD}|\d) (?:[a-z'’-]+ )?(?:reasons|ways|kinds|sorts|causes|culprits|paths|camps|lots|seasons|groups|parts|corners|effects|consequences|steps|stages|phases|points|advantages|benefits|drawbacks|problems|rules|tips|changes|tasks|duties|layers|branches|powers|organs|levels|bodies|zones|regions|elements|ingredients|uses|facts|arguments)\b/i
+      SAID = /\b(#{Numbers::WORD}|\d) (?:[a-z'’-]+ )?(?:reasons|ways|kinds|sorts|causes|culprits|paths|camps|lots|seasons|groups|parts|corners|effects|consequences|steps|stages|phases|points|advantages|benefits|drawbacks|problems|rules|tips|changes|tasks|duties|layers|branches|powers|organs|levels|bodies|zones|regions|elements|ingredients|uses|facts|arguments|things|matters|customs)\b/i
 
       module_function
 

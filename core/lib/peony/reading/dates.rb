@@ -167,8 +167,23 @@ module Peony
         RowsOfDates::ALL.each { |pattern, kind, sort, where, need| scan(string, pattern, kind, sort, taken) if held[need] && enough?(string, pattern, kind, where, taken) }
         scan(string, LEADING, :year, ->(m) { m[1].to_f }, taken) if years_lead?(string)
         days_alone(string, taken)
-        level(taken.reject { |t| t.kind == :amount }).sort_by(&:from)
+        level(in_their_century(taken.reject { |t| t.kind == :amount }.sort_by(&:from))).sort_by(&:from)
       end
+
+      # "In 1847 ... one night in '93 ... the election of 1931": a year of two digits lies between those it is told between.
+      # @param list [Array<Moment>] in order of place
+      def in_their_century(list)
+        return list unless list.any? { |m| m.text.match?(SHORT_YEAR) }
+
+        list.each_with_index.map do |m, i|
+          next m unless m.text.match?(SHORT_YEAR)
+
+          before, after = [list.first(i).reverse, list.drop(i + 1)].map { |side| side.find { |o| o.sort > 1000 && !o.text.match?(SHORT_YEAR) }&.sort }
+          fitting = before && [1700, 1800, 1900, 2000].map { |century| century + m.text[/\d+/].to_f }.find { |year| year >= before.floor && (after.nil? || year <= after) }
+          fitting && before < 1900 ? Moment.new(**m.to_h, sort: fitting) : m
+        end
+      end
+      SHORT_YEAR = /\A['’]\d\d\z/
 
       # "On 10 May 1350": where 1350 counts something, the day has no year; nines are none.
       def without_years(string, counted)

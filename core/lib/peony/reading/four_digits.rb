@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Which numbers like 1500 count something: many people write them without a comma, and then they look like years.
     module FourDigits
-      N = "(?<![\\d£€$.,–-])(?<n>#{Dates::YEAR})(?![\\d–%-]|[,.]\\d)".freeze
+      N = "(?<![\\d£€$.,–-])(?<!\\byear )(?<!\\byear of )(?<n>#{Dates::YEAR})(?![\\d–%-]|[,.]\\d)".freeze
       MORE = "(?:(?:only|just|still|now|about|around|nearly|almost|over|exactly) )?"
       THINGS = "(?:people|children|men|women|(?!(?:was|has|his|this|its)\\b)[a-z]{3,}s)\\b"
       MOVED = "(?:went|gone|#{Turned::MOVED})".freeze

@@ -19,6 +19,7 @@ module Peony
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
+      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s), of (?:which|whom) there (?:were|are|had been) \z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
@@ -98,7 +99,7 @@ module Peony
 
         return nil if before.unit == "%" && no_share?(quantity)
 
-        before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) }
+        before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) || Turned.did_and_does?(text, before, gap) }
       end
 
       def so_many_in?(one, all)
@@ -175,12 +176,15 @@ module Peony
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
         # "Thanks to 412 of you we have 61,000"
-        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last)
+        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
         return false unless TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
         !TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
       end
+
+      # "This September, with two sets of twins, 70"
+      def put_in?(quantity) = quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
 
       # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
       def did?(quantity, last)
@@ -198,7 +202,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
+        other = whose(quantity) || gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
@@ -247,6 +251,12 @@ module Peony
 
         noun = text.tokens_between(sentence.from, quantity.from).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
+      end
+
+      # "Collisions, of which there were 26"
+      def whose(quantity)
+        word = text.string[[0, quantity.from - 60].max...quantity.from][OF_WHICH, 1].to_s.downcase
+        word if Words.plural?(word)
       end
 
       def first_word(span) = text.tokens_in(span).first&.low.to_s

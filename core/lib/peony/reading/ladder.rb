@@ -48,6 +48,9 @@ module Peony
         # "Kitchen: 9, of which 7 are mugs"
         return true if before.match?(/,\s+of which (?:only |just )?\z/)
 
+        # "Has only 14, two of them false"
+        return true if quantity.value < 10 && before.end_with?(", ") && text.string[quantity.to, 40].to_s.match?(/\A of (?:them|these|which) (?:[[:lower:]]+ed|[[:lower:]]+|in [[:lower:] ]+)[.,;]/)
+
         Turned.some_of?(text, quantity) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
       end
 

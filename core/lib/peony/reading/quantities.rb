@@ -24,7 +24,7 @@ module Peony
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       # "Half an hour", "a quarter of a litre": so much, and no share.
       PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
-      NONE = /, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/

@@ -23,6 +23,12 @@ module Peony
       # "148 children learned to swim with us, up from 112"
       UP_FROM = /\A[^.!?\d]{0,120}[,;(–—]\s*(?:up|down) from (?:only |just |about |over |nearly )?[£€$]?\z/
 
+      # "Took them five minutes | and takes them | three and a half": the same, then and now.
+      THEN_NOW = { "took" => "takes?", "cost" => "costs?", "needed" => "needs?", "lasted" => "lasts?", "sold" => "sells?", "had" => "(?:has|have)", "found" => "finds?", "got" => "gets?",
+                   "held" => "holds?", "was" => "is", "were" => "are" }.freeze
+      DID = /\b(?<did>#{THEN_NOW.keys.join('|')}) (?:(?:them|us|me|him|her|it) )?(?:only |just |about )?\z/
+      DOES = THEN_NOW.transform_values { |does| /\A(?: [[:lower:]]+)? (?:and|but) (?:now )?#{does} (?:(?:them|us|me|him|her|it) )?(?:now )?(?:only |just |about )?\z/ }.freeze
+
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
@@ -68,9 +74,13 @@ module Peony
         return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one) || gap.match?(NEXT)
 
         lead = text.string[stretch.from...one.from]
+        return true if did_and_does?(text, one, gap)
+
         by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
           then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
       end
+
+      def did_and_does?(text, one, gap) = (did = text.string[[0, one.from - 24].max...one.from][DID, :did]) && gap.match?(DOES.fetch(did))
 
       # "A break of 30 minutes after four hours"
       def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }

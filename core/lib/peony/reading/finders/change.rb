@@ -47,6 +47,8 @@ module Peony
           span = text.span(span.from + lead, span.to) if lead.positive? && span.from + lead < pair.one.from
           # A long name is a sentence up to its number, and is named as one.
           name = pair.name.sub(/\A(?:the )?(?:number|total|amount) of (?:the )?(?=(?:\S+ ?){2,5}\z)/i, "")
+          # "Collisions, | of which there were 26"
+          name = name.sub(/(?<=\S), (?:of (?:which|whom)|which|who)\b.*\z/m, "")
           title = name.empty? || (name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(name)
           Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],
                    aspects: [["before", shown(pair.one, pair.two)], ["after", shown(pair.two, pair.one)]])

@@ -66,4 +66,32 @@ RSpec.describe "Notes of shows and shelters" do
                  "It lets the wet in at the shoulders after two hours.")
     expect(told).to eq(%w[Fell Tarn])
   end
+
+  it "put each number with its moment, however that is told" do
+    expect(valued("There is a mark for every flood. In 1987 the water reached 62 cm. It was worse two years on, when the mark had to be cut at 95. The new weir " \
+                  "brought it down to 40 in 1996. Since then it has crept up again: 58 in 2009, 71 in 2018 and, last March, 83."))
+      .to eq([["1987", 62], ["Two years on", 95], ["1996", 40], ["2009", 58], ["2018", 71], ["Last March", 83]])
+    expect(valued("The otters are counted. Three turned up in the summer of 2014. The count stood at five when the weir was rebuilt in 2017, fell to two the year " \
+                  "after, and has climbed ever since: seven in 2020 and, by last December, eleven.").map(&:last)).to eq([3, 5, 2, 7, 11])
+    lime = text("In the hungry year of 1847 people boiled its leaves. Lightning took the crown one night in '93. A loudspeaker was hung in it for the election of 1931.")
+    expect(lime.moments.map { |m| m.sort.floor }).to eq([1847, 1893, 1931])
+    expect(lime.quantities).to be_empty
+  end
+
+  it "tell then and now by the verb, and from nothing to something" do
+    expect(text("The length of it took them five minutes and takes them three and a half.").changes.map { |p| [p.one.value, p.two.value, p.two.unit] }).to eq([[5, 3.5, "minutes"]])
+    told = "Apples off the old tree: 31 the year before, 118 this year. Stings have gone from none to fourteen. What has gone up is the number of cats, from none to four. " \
+           "Keys lost in a term: 64 under the old window, 18 under the new."
+    expect(amounts(told)).to eq([[31, "apples"], [118, "apples"], [0, "stings"], [14, "stings"], [0, "cats"], [4, "cats"], [64, "keys"], [18, "keys"]])
+  end
+
+  it "set what is measured against what is counted, and so many in so many" do
+    band = "We gave them none and measured 71 decibels. With ten biscuits it went up to 76. At twenty it was 84, and forty biscuits got us 93 and a complaint."
+    expect(amounts(band).map(&:last)).to eq(%w[decibels biscuits decibels biscuits decibels biscuits decibels])
+    expect(read(band).best.family).to eq("relation")
+    sums = "Those who live round the corner, 200 metres away, got 14 out of 20. Children from the mill, at 900 metres, had 15. For those who come 1,600 metres it was 17, and " \
+           "the two from the outer farm, with 3,400 metres, scored 19."
+    expect(valued(sums).map(&:last)).to eq([14, 15, 17, 19])
+    expect(titles("ratio", "I sat behind it for a week, and for every ten stops it makes, three are for Mrs Adair.")).to eq(["Stops"])
+  end
 end

@@ -45,6 +45,8 @@ module Peony
         /\A(?:and |but )?(?:if|when|where|should) (?:so|yes|not?|#{SAME})\b(?: (?:is|are|was|does|do|did|has|have|had|can|could|will|would)|['’][a-z]+)?(?: ?n['’]t| ?not| none| one| any)?,/i,
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
+      # What is told of all that is asked here: "People ask me that all day".
+      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|flatmates|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 
@@ -82,7 +84,6 @@ module Peony
       end
 
       def tells?(span) = span.text.match?(OFTEN_ASKED) && !span.text.match?(REPLY) && !span.text.include?(":") && !text.told?(span)
-      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|flatmates|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
 
       def entries? = text.tree.size >= 2
       def units = entries? ? [*asked_above, *text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] }] : text.sentences

@@ -19,6 +19,7 @@ module Peony
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
+      LABELLED = /\A[[:upper:]][[:lower:]]{2,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/
       OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s), of (?:which|whom) there (?:were|are|had been) \z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
@@ -202,7 +203,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = whose(quantity) || gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
+        other = labelled(quantity) || whose(quantity) || gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || what_fell(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)
@@ -251,6 +252,15 @@ module Peony
 
         noun = text.tokens_between(sentence.from, quantity.from).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
+      end
+
+      # "Keys lost in a term: 64 under the old window, 18 under the new"
+      def labelled(quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
+        return nil if !text.string[sentence.from...quantity.from].match?(LABELLED) || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
+
+        noun = text.tokens_in(sentence).first
+        noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !VAGUE.include?(noun.low) && !TIME.include?(noun.low)
       end
 
       # "Collisions, of which there were 26"

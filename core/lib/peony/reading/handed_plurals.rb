@@ -91,6 +91,9 @@ module Peony
       # "Sick days on the night crew have gone up, from two a month to five": what moved is told before it.
       def moved(quantity)
         lead = text.string[[0, quantity.from - 120].max...quantity.from]
+        # "The number of cats, from none to four"
+        counted = lead[/\bnumber of ([[:lower:]]+s),? from (?:about |only )?\z/, 1]
+        return counted if counted && Words.plural?(counted)
         return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
 
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))

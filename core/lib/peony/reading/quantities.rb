@@ -24,7 +24,7 @@ module Peony
       TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       # "Half an hour", "a quarter of a litre": so much, and no share.
       PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
-      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -206,7 +206,7 @@ module Peony
       # "300 kg, none", "from nine to nothing": none of what was just counted.
       def none(string, taken, found)
         each_match(string, NONE, taken) do |m|
-          next add(found, taken, string, m, 0, "") if string[m.end(0), 5].to_s.match?(/\A to \d/)
+          next add(found, taken, string, m, 0, "") if string[m.end(0), 16].to_s.match?(/\A to (?:\d|#{Numbers::WORD}\b)/o)
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to)
           add(found, taken, string, m, 0, before.unit) if before && m.begin(0) - before.to <= 12 && !string[before.to...m.begin(0)].include?("\n")

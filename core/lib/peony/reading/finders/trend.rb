@@ -168,7 +168,7 @@ module Peony
         def undated(moment)
           return 0 if moment.sort
 
-          moment.text.match?(/\Awhen\b/i) ? UNDATED * 2 : UNDATED
+          moment.text.match?(/\Awhen\b/i) ? UNDATED * 4 : UNDATED
         end
 
         def amid_them?(one, two, moment) = one.from.between?(*[two.from, moment.from].minmax)

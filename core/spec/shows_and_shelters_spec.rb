@@ -94,4 +94,23 @@ RSpec.describe "Notes of shows and shelters" do
     expect(valued(sums).map(&:last)).to eq([14, 15, 17, 19])
     expect(titles("ratio", "I sat behind it for a week, and for every ten stops it makes, three are for Mrs Adair.")).to eq(["Stops"])
   end
+
+  it "know two that are told of together by what each is for" do
+    grand = read("At the Grand one was never simply a waiter. The maître stood over the whole room. Under him there were two captains, one for the window side and one for " \
+                 "the palms. The window captain had four waiters and a boy for the bread. The other had three cooks and a porter.").items.first
+    expect(grand.named.title).to eq("Maître")
+    expect(grand.children.map { |c| [c.named.title, c.children.size] }).to eq([["Window side", 2], ["Palms", 2]])
+  end
+
+  it "hear who won, what is not so any more, and who speaks for the others" do
+    prizes = "First prize went to the fire station for one of 214 cm, brought down with a ladder and two blankets. The dairy had to be content with 187. Third was a private " \
+             "person, Mrs Orr of Weir Street, whose kitchen window had yielded 140 cm. The school presented 96."
+    expect(told("ranking", prizes)).to eq([["Fire station", 214], ["Dairy", 187], ["Mrs Orr of Weir Street", 140], ["School", 96]])
+    fenn = text("Since the clock was mended much has altered. The ten o'clock train used to leave without eight people a day; it now leaves without one. Quarrels, of which the " \
+                "constable counted 44 in a year, have gone down to three.")
+    expect(fenn.changes.map { |p| [p.one.value, p.two.value, p.two.unit] }).to eq([[8, 1, "people"], [44, 3, "quarrels"]])
+    sides = read("There has been much talk about marks for singing. The music teachers are against them. A voice, they say, is not a sum; the shy ones fall silent. Mr Teal, who " \
+                 "speaks for the others, would keep the marks. Without them nobody brings the book.")
+    expect(sides.finding("opposition").items.map { |i| i.spans.first.text[0, 9] }).to eq(["The music", "Mr Teal, "])
+  end
 end

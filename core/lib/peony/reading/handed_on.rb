@@ -20,7 +20,7 @@ module Peony
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       LABELLED = /\A[[:upper:]][[:lower:]]{2,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/
-      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s), of (?:which|whom) there (?:were|are|had been) \z/
+      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
@@ -100,7 +100,8 @@ module Peony
 
         return nil if before.unit == "%" && no_share?(quantity)
 
-        before.unit if text.string[before.to...quantity.from].then { |gap| gap.match?(TURNED) || gap.match?(Turned::ARROW) || Turned.did_and_does?(text, before, gap) }
+        gap = text.string[before.to...quantity.from]
+        before.unit if [TURNED, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || Turned.did_and_does?(text, before, gap)
       end
 
       def so_many_in?(one, all)
@@ -185,7 +186,12 @@ module Peony
       end
 
       # "This September, with two sets of twins, 70"
-      def put_in?(quantity) = quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
+      def put_in?(quantity)
+        # "Brought down with a ladder and two blankets"
+        return true if quantity.value < 10 && quantity.said && text.string[[0, quantity.from - 40].max...quantity.from].match?(/\bwith an? [[:lower:]]+ and \z/)
+
+        quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
+      end
 
       # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
       def did?(quantity, last)

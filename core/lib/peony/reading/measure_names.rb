@@ -10,6 +10,9 @@ module Peony
       TURNED_ROUND = [
         /(?:\A|[,;]\ |\band\ )\s*(?:(?:[Tt]hen|[Nn]ext|(?:[Aa]fter|[Bb]ehind)\ \w+)\ )?(?:comes?|came|follow(?:s|ed)?)
          \ (?<what>(?:the\ )?[[:upper:]][^,;:.\d]{1,30}?|the\ [[:lower:]\ ]{3,24}?)(?:,?\ (?:with|at|on))?\ \z/x,
+        # "First prize went to | the fire station | for one of 214 cm", "Third was | Mrs Orr, whose window had yielded 140 cm"
+        /\A\s*(?:the\ )?(?:first|second|third|fourth|last)(?:\ (?:prize|place))?\ (?:went\ to|goes\ to|was|were|is|came)
+         \ (?:a\ private\ person,\ )?(?<what>[^,;:.\d()]{2,40}?)(?:\ (?:for|with|at)\b[^.;]*|,\ [^.;]*)?\ \z/xi,
         # "Close behind was | the infant school | with 104"
         /\A\s*(?:(?:close|not far|just|right|far|well)\ )?behind(?:\ (?:it|her|him|them|that))?,?\ (?:was|were|came|comes?|is|are)\ (?<what>[^,;:.\d()]{2,40}?)\ (?:with|at|on)\ \z/xi,
         # "Nobody had expected | the Reverend, | whose entry came up at 71"

@@ -11,7 +11,8 @@ module Peony
       # From which family to which that was found, when, and what is left to the first.
       RULES = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?],
-        ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?], [Scorer::NONE, "opposition", :love_and_hate?],
+        ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?],
+        ["opposition", "quadrant", :four_of_two?], [Scorer::NONE, "opposition", :love_and_hate?],
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["opposition", "list", :two_entries?],
         ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
         ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
@@ -85,6 +86,12 @@ module Peony
 
       # "It costs €36,000, of which €27,000 was in the tin"
       def of_sum?(text, _finding) = text.quantities.size == 2 && text.quantities.all? { |q| Units.money?(q.unit) } && text.string.match?(Ratios::OF_IT)
+
+      # "Four piles, according to whether they are kind and whether they want something"
+      def four_of_two?(text, finding)
+        first = text.sentences.first
+        first && finding.items.size == 4 && first.text.match?(Finders::Quadrant::FOUR) && first.text.scan(/\bwhether\b|\bhow\b/).size > 1
+      end
 
       # "Late edition: ...; then a jam in the press. Result: ..."
       def of_result?(text, _finding) = text.tree.size == 2 && text.tree.last.span.text.match?(Finders::Cause::RESULT)

@@ -42,6 +42,7 @@ module Peony
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
         kept -= led(text, family, spans)
+        kept -= [spans.size - 1] if spans.size > 4 && spans.last.text.match?(BUT_NOT)
         kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -53,6 +54,9 @@ module Peony
       end
 
       def so_many?(text) = text.once(:so_many) { !Strays.so_many(text.sentences).nil? }
+
+      # "Breakfast, on the other hand, has to be paid for.": none of what was listed.
+      BUT_NOT = /\A(?!(?:the|those|some|one)\b)[^,;.]{3,24}, (?:on the other hand|by contrast|alas), /i
 
       # The spans at the beginning that only lead to the others.
       def led(text, family, spans)
@@ -86,6 +90,9 @@ module Peony
       # "Before you borrow the trailer. | The left light needs a tap. ...": half a sentence, which all the others end.
       HALF = /\A(?:before|when|if|once|after|while|until) (?:you|we|the|it|they|he|she|i)\b[^,;:?!]{3,50}\.\z/i
 
+      # "The way in which people come to love the marshes is always the same."
+      ALWAYS_SO = /\b(?:is|are|was|were|has been) (?:always |much |ever )?the same\b|\bthrough the same [[:lower:] ]{0,16}(?:hands|stages|steps|weather|order|path)\b|\bin (?:always )?the same order\b/i
+
       # "Giving blood at the hall, as it appears to those who lie down for the first time. | You queue behind people who joke. ...": nothing is said yet.
       def titled?(text, spans)
         head = spans.first
@@ -99,7 +106,7 @@ module Peony
       # "Lifting. Stand close to the load. ...": a word or two that head what follows.
       def run_in?(text, spans)
         head = spans.first
-        return true if spans.size > 3 && titled?(text, spans)
+        return true if spans.size > 3 && (titled?(text, spans) || (head.to == text.sentences.first.to && head.text.match?(ALWAYS_SO)))
         return true if spans.size > 3 && head.text.match?(HALF)
         return false unless spans.size > 3 && head.text.match?(/\A[[:upper:]][^.:!?,]{2,24}[.:]\z/) && text.tokens_in(head).none?(&:finite?) && !text.told?(head)
 

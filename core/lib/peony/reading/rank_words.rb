@@ -80,7 +80,7 @@ module Peony
       # What is said of a thing, not another one.
       GOES_ON = /\A(?:#{Numbers::WORD} (?:in|out of) |who|whose|which|where|that|with|each|all of|so called|including|as|mostly|usually|the latter|like|such as)\b/i
       TELLS = /\s(?=(?:who|whose|which|where|that)\b)/
-      NO_THING = /\A(?:been|who|whose|which|not|nothing|nobody|none|no|(?-i:it)|among|they|he|she|so|too|to|also|very|still|only|always|never|by|from|in|on|at|of|under|below|above)\b|\A(?:charge|order|turn|need)\b|\A(?:the )?(?:last word|final say|final word)\z|\A(?!what\b|those\b).*\b(?:is|are|was|were)\b|\b(?:of (?:them|us|it)|to nobody)\z/i
+      NO_THING = /\A(?:the )?(?:whole|entire) [[:lower:]]+\b|\A(?:been|who|whose|which|not|nothing|nobody|none|no|(?-i:it)|among|they|he|she|so|too|to|also|very|still|only|always|never|by|from|in|on|at|of|under|below|above)\b|\A(?:charge|order|turn|need)\b|\A(?:the )?(?:last word|final say|final word)\z|\A(?!what\b|those\b).*\b(?:is|are|was|were)\b|\b(?:of (?:them|us|it)|to nobody)\z/i
     end
   end
 end

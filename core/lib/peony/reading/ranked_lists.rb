@@ -4,7 +4,7 @@ module Peony
   module Reading
     # The things of an enumeration in a statement of {Ranks}: "a sous-chef, Mira, and three cooks", "two deputies: Bo and Ines", "crew (pump, ladder)".
     module RankedLists
-      COUNT_LED = /\A(?:#{Numbers::WORD}|\d+) [[:lower:]]+(?: [[:lower:]]+)?,\s+(?=[[:upper:]])/
+      COUNT_LED = /\A(?:#{Numbers::WORD}|\d+) [[:lower:]]+(?: [[:lower:]]+)?,\s+(?=[[:upper:]]|one (?:for|of|on|in|over) )/
       # More words than this name nothing.
       LONGEST = 7
 

@@ -30,12 +30,18 @@ module Peony
       # @return [Array<RankedNames::Node>, nil] nil where too little is said, or too much besides
       def trees(kinds:)
         tops = roots
-        tops = [over_all(head)] if tops.size > 1 && !kinds && head && head.above.nil?
+        tops = [over_all(head)] if !kinds && head && head.above.nil? && (tops.size > 1 || elected?(tops))
         tops = tops.first.children if tops.one? && (kinds || tops.first.whole) && tops.first.children.count { |n| n.children.any? } >= [2, tops.first.children.size / 2.0].max
         tops if tops.any? && !strange?(tops) && tops.sum(&:count) - tops.size >= 3 && tops.map(&:depth).max >= (tops.one? ? 3 : 2)
       end
 
       private
+
+      # "The members elect the board. The board appoints a director."
+      def elected?(tops)
+        first = @text.sentences.first.text
+        tops.one? && !tops.first.equal?(head) && first.match?(/\b(?:elect|appoint|choose)s?\b/) && first.include?(tops.first.name.text)
+      end
 
       # Not as many as were announced, or too many sentences that say something else.
       def strange?(tops)
@@ -172,10 +178,13 @@ module Peony
 
         upper.whole = part if upper.children.empty?
         @names.put(upper, lowers)
-        @row = lowers if lowers.size > 1 && !RankWords::PLACES.key?(above.text.downcase)
+        @row = lowers if lowers.size > 1 && !of_row?(upper, above)
         # "Anna is responsible for sales. She ...": sales are nobody.
         @meant = lowers.one? && low.text.match?(/\A(?:[[:upper:]]|(?:an?|the|one) )/) ? lowers.first : upper
       end
+
+      # "The first has ...", "the window captain had ...": one of several that were told of together.
+      def of_row?(upper, above) = RankWords::PLACES.key?(above.text.downcase) || @row.to_a.any? { |n| n.equal?(upper) }
 
       # "Ines is over all of them", "all three report to Ida Larch"
       def leading(form, above)
@@ -248,7 +257,15 @@ module Peony
         node(span) if !span.text.match?(RankWords::NO_ONE) && @names.key(span).any?
       end
 
-      def node(span) = known(span) || @names.node(span)
+      def node(span) = in_row(span) || known(span) || @names.node(span)
+
+      # "Two captains, one for the window side and one for the palms. The window captain had ..."
+      def in_row(span)
+        own = @names.key(span)
+        alike = own.size > 1 && @row ? @row.select { |n| n.key.first == own.first } : []
+        alike.first if alike.one?
+      end
+
       def known(span) = @subject && @subject.key == @names.key(span) ? @names.add(@subject) : @names.known(span, also: @meant)
 
       # Who the sentence is about.

@@ -32,6 +32,9 @@ module Peony
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
+      # "Since then eggs are boiled for four minutes, not six"
+      NOT_SO = /\A(?: [[:lower:]]+){0,2}, (?:and )?not (?:only |about )?[£€$]?\z/
+
       # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
       COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
       FROM = /\A ?(?:[[:alpha:]%°]+ )?from (?:only |about |over )?[£€$]?\z/
@@ -125,7 +128,7 @@ module Peony
       def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
-      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(COMPARED)
+      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(NOT_SO) || gap.match?(COMPARED)
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
@@ -135,7 +138,7 @@ module Peony
         return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
-        return true if [WAS, UP_FROM, INSTEAD, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
+        return true if [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
       end

@@ -31,6 +31,8 @@ module Peony
         [/\bnow (?:only |just )?\z/, /\A(?:[,.;]|\s+and\b)/],
         # "From the vicarage there came one, and it was wrong."
         [/\bthere (?:came|was|is|were) (?:only |just )?\z/, /\A[,.;]/],
+        # "It used to leave without eight a day; it now leaves without one."
+        [/\bnow [[:lower:]]+ (?:without |with )?(?:only |just )?\z/, /\A[,.;]/],
         # "In 2011 I had one."
         [/\b(?:1[5-9]|20)\d\d\b[^.!?]*\b(?:had|was|only|just) \z/, /\A[.;]/]
       ].freeze

@@ -33,6 +33,13 @@ module Peony
         TURN = /\A(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must|may|can) not|you (?:shouldn|mustn)['’]t|it (?:does not|doesn['’]t|should not|must not)|(?:he|she|they|you|it) (?:loses?|lost|gives? up)|since then|ever since|what (?:i|we|they|people) (?:do not|don['’]t|hate|miss)|it would also (?:cost|spoil|ruin|mean losing)|to (?:the others?|others|some|many)\b|these days|bad:|the minus|it is (?:quite )?(?:a different|another|different)|all that|not any ?more|elsewhere|meanwhile|behind the|against|but|others?|the others|no|now|never|its critics|critics|opponents|on the other|what speaks against|don['’]t|do not\b|sceptics|the opposing|opponents|today|nowadays|bad\b|in the new|what .{0,24}\bnot)\b/i
         AGAINST = /\b(?:avoid|(?:those|people|many|some|others|members) who (?:do not|don['’]t|are against|oppose|disagree|reject|doubt)|you (?:should|must) not|would(?:n['’]t| not) (?:have|hear of) it|have none of it|spoke against|(?:don['’]t|do not) (?:love|like)|would also (?:cost|spoil|ruin)|less (?:keen|happy|sure|fond|taken|pleased|certain|impressed)|not so (?:keen|sure|happy)|disagree\w*|complain\w*|object(?:s|ed)?|different place|not any ?more|no longer|can['’]t stand|hate[sd]?|worry|worried|against|opposing side|opponents list|did not like|bad|critics|opponents|sceptics|others (?:would|thought|say|fear)|the others|no, say|cons|on the other|the other side|its critics|other hand|disadvantages?|drawbacks?|now|never|don['’]t|do not|but those|(?:is|are) (?:angry|annoyed|unhappy|furious|upset)|do(?:es)? not help|neither do(?:es)?)\b/i
 
+        TALK = /\A(?:there (?:has been|is|was)|we have had|for [[:lower:] ]{3,20}) (?:much|a good deal of|a lot of|some|long)? ?(?:talk|argument|debate|discussion)\b/i
+
+        TAKES_SIDE = /\b(?:is|are|was|were) (?:all |firmly |quite )?(?:against|for|in favou?r of) (?:it|them|this|that|the)\b/i
+
+        # "Mr Teal, who speaks for the others, would keep the marks."
+        FOR_OTHERS = /\A[^,.;]{3,30}, who speaks? for (?:the )?(?:others?|rest|opposition)\b/i
+
         # "Dr Ames would keep them open"
         WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
 
@@ -158,13 +165,17 @@ module Peony
           return nil if nodes.size >= 2
 
           list = unled(text.sentences)
+          list = list.drop(1) if talk?(list)
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
-          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !speaker(s) && s != list[at - 1] }
+          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !s.text.match?(TAKES_SIDE) && !speaker(s) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
+
+        # "There has been much talk about marks. | The music teachers are against them. ... Mr Teal, who speaks for the others, would keep them."
+        def talk?(list) = list.size > 3 && list.first.text.match?(TALK) && (2...list.size).any? { |i| list[i].text.match?(FOR_OTHERS) || list[i].text.match?(WOULD) }
 
         # Without what only leads to the two sides.
         def unled(list)
@@ -239,7 +250,7 @@ module Peony
         def turn(list)
           return 1 if list.size == 2 && camps?(*list)
 
-          (1...list.size).find { |i| list[i].text.match?(TURN) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
+          (1...list.size).find { |i| list[i].text.match?(TURN) || list[i].text.match?(FOR_OTHERS) } || (1...list.size).find { |i| list[i].text.match?(AGAINST) }
         end
       end
     end

@@ -21,7 +21,7 @@ module Peony
 
         PAIR = /\A(?<name>[[:alpha:]-]+(?:,| and| but) [[:alpha:]-]+)(?::|(?:, [^,:]+,)? (?:is|are|was|were)) (?<rest>\S.*)\z/m
 
-        FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes)\b/
+        FOUR = /\bfour (?:kinds|sorts|lots|groups|heaps|ways|boxes|piles|baskets|drawers|shelves)\b/
         FRAME = /\A[^.]*\b(?:how|what|whether|of each|is it|does it|asked|judge|sort\w*|which|by how|two|four|napkin|state of|put each|fall into)\b/i
         BOX = /\b(?:both|neither|nor|but|not|without|top|bottom|easy|hard|dear|cheap|costly|little|power|strengths|weak|chance|threat\w*|opportunit\w*|chance|sun|shade|dry|wet|long|short|urgent|matters?|can|wants?|welcome|notice)\b/i
 

@@ -113,4 +113,14 @@ RSpec.describe "Notes of shows and shelters" do
                  "speaks for the others, would keep the marks. Without them nobody brings the book.")
     expect(sides.finding("opposition").items.map { |i| i.spans.first.text[0, 9] }).to eq(["The music", "Mr Teal, "])
   end
+
+  it "read a swimming club's winter" do
+    club = text("Early swimmers used to number nine on a weekday and are now twenty-six. The average stay has gone from 40 minutes to an hour and ten. Complaints, of which the " \
+                "desk counted 31, have dropped to 8. Only the lost goggles have got worse: from four pairs a month to eleven.")
+    expect(club.changes.map { |p| [p.one.value, p.two.value, p.two.unit] })
+      .to eq([[9, 26, "swimmers"], [40, 70, "minutes"], [31, 8, "complaints"], [4, 11, "pairs"]])
+    expect(titles("change", club.string).last).to eq("Lost goggles")
+    heat = "Of the £9,000 we spent on heat, the big pool took a little over half, £4,700. The showers came to £2,100. Another £1,300 went on the basin, and the rest keeps the towels warm."
+    expect(told("parts", heat)).to eq([["The big pool", 4700], ["The showers", 2100], ["Basin", 1300], ["The towels warm", 900]])
+  end
 end

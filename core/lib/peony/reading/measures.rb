@@ -29,7 +29,8 @@ module Peony
 
       def in_stretch(text, stretch)
         list = text.quantities_in(stretch).reject do |q|
-          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(text, q, stretch) || announces?(text, q, stretch) || paying?(text, q)
+          again?(text, q) || age_of?(text, q) || in_name?(text, q, stretch) || of_which_first?(text, q) || in_label?(text, q, stretch) || announces?(text, q, stretch) ||
+            paying?(text, q) || in_full_behind?(text, q)
         end
         starts = [first_start(text, stretch, list)]
         list.each_cons(2) { |a, b| starts << border(text, a, b) }
@@ -58,6 +59,9 @@ module Peony
 
         text.quantities_in(stretch).size == quantity.value + 1
       end
+
+      # "A little over half, £4,700": told again in full.
+      def in_full_behind?(text, quantity) = quantity.unit == "%" && quantity.text.match?(/\A[[:alpha:]]/) && text.string[quantity.to, 6].to_s.match?(/\A, (?:or )?[£€$]\d/)
 
       # "The cake stall and two concerts brought £4,500": how many they are is part of who paid.
       def paying?(text, quantity)

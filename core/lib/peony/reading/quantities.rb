@@ -257,6 +257,11 @@ module Peony
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
         end
+        # "From 40 minutes to an hour and ten"
+        each_match(text.string, /\ban hour and (\d{1,2}|#{Numbers::WORD})\b(?! (?!minutes)[[:lower:]]+s\b)(?: minutes)?/i, taken) do |m|
+          minutes = Numbers.count(m[1])
+          add(found, taken, text.string, m, 60 + minutes, "minutes") if minutes&.between?(1, 59)
+        end
         each_match(text.string, /\ban? (kilowatt hour|hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
           add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
         end

@@ -6,7 +6,7 @@ module Peony
     module Uncounted
       # Behind these a number in words tells which one it is: "week four", "mile five", "page ten".
       SPELLED_OUT = (Quantities::BEARING + %w[mile lesson form]).freeze
-      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )\b(?:#{SPELLED_OUT.join('|')}) \z/i
+      ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )(?<!\bused to )\b(?:#{SPELLED_OUT.join('|')}) \z/i
 
       # "Six moved", "3 went"
       LED = "(?:#{Numbers::WORD}|\\d+) [[:lower:]]+".freeze

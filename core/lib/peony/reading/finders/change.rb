@@ -7,6 +7,8 @@ module Peony
       class Change < Finder
         family "change"
 
+        GOT_WORSE = /\A(?:only )?(?:the |our )?(?<what>(?!it\b|that\b|this\b|there\b)[^,;:.]{3,40}?) (?:has|have|had) (?:got worse|got better|suffered|gained|gone the other way|improved)\W*\z/i
+
         def find
           items = text.changes.map { |pair| change(pair) }
           return nil if items.empty? || items.size > 8
@@ -47,6 +49,8 @@ module Peony
           span = text.span(span.from + lead, span.to) if lead.positive? && span.from + lead < pair.one.from
           # A long name is a sentence up to its number, and is named as one.
           name = pair.name.sub(/\A(?:the )?(?:number|total|amount) of (?:the )?(?=(?:\S+ ?){2,5}\z)/i, "")
+          # "Only | the lost goggles | have got worse: from four pairs a month to eleven"
+          name = name[GOT_WORSE, :what] || name
           # "Collisions, | of which there were 26"
           name = name.sub(/(?<=\S), (?:of (?:which|whom)|which|who)\b.*\z/m, "")
           title = name.empty? || (name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(name)

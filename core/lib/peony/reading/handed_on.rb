@@ -7,6 +7,7 @@ module Peony
     class HandedOn
       include HandedShares
       include HandedAges
+      include HandedAsides
       include HandedPairs
       include HandedPrices
       include HandedWords
@@ -19,8 +20,6 @@ module Peony
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
-      LABELLED = /\A[[:upper:]][[:lower:]]{2,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/
-      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
@@ -175,31 +174,6 @@ module Peony
         @own_labels
       end
 
-      # "Ten years on it was 95": a time told beside another amount is not what is counted.
-      def aside?(quantity, last)
-        # "Thanks to 412 of you we have 61,000"
-        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
-        return false unless TIME.include?(quantity.unit) && last && last.unit != quantity.unit
-
-        # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
-        !TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
-      end
-
-      # "This September, with two sets of twins, 70"
-      def put_in?(quantity)
-        # "Brought down with a ladder and two blankets"
-        return true if quantity.value < 10 && quantity.said && text.string[[0, quantity.from - 40].max...quantity.from].match?(/\bwith an? [[:lower:]]+ and \z/)
-
-        quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
-      end
-
-      # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
-      def did?(quantity, last)
-        return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && quantity.text.match?(/\A[[:alpha:]-]+\z/)
-
-        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 5).take_while { |t| Runs.word?(t) }.any?(&:finite?)
-      end
-
       def passing?(quantity) = self.class.passing?(text, quantity)
 
       # "Still there after six months | 147": not months.
@@ -258,21 +232,6 @@ module Peony
 
         noun = text.tokens_between(sentence.from, quantity.from).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
-      end
-
-      # "Keys lost in a term: 64 under the old window, 18 under the new"
-      def labelled(quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
-        return nil if !text.string[sentence.from...quantity.from].match?(LABELLED) || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
-
-        noun = text.tokens_in(sentence).first
-        noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !VAGUE.include?(noun.low) && !TIME.include?(noun.low)
-      end
-
-      # "Collisions, of which there were 26"
-      def whose(quantity)
-        word = text.string[[0, quantity.from - 60].max...quantity.from][OF_WHICH, 1].to_s.downcase
-        word if Words.plural?(word)
       end
 
       def first_word(span) = text.tokens_in(span).first&.low.to_s

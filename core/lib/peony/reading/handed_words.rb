@@ -9,6 +9,9 @@ module Peony
       SAID = /\bsaid (?:only |just |about )?\z/
       SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
+      LABELLED = /\A[[:upper:]][[:lower:]]{2,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/
+      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
+
       private
 
       # "About 50 gulden ... 12 gulden in 1460": a thing behind several numbers is what they count, though its plural has no -s.
@@ -82,6 +85,21 @@ module Peony
         at = text.tokens.bsearch_index { |t| t.to > quantity.from } || text.tokens.size
         token = text.tokens[at - 1] if at.positive?
         token.low.sub(/(?:es|s|ed)\z/, "").delete_suffix("e") if token && token.to >= quantity.from - 2 && token.verb? && token.low.length > 3 && !Words::STOP.include?(token.low)
+      end
+
+      # "Keys lost in a term: 64 under the old window, 18 under the new"
+      def labelled(quantity)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
+        return nil if !text.string[sentence.from...quantity.from].match?(LABELLED) || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
+
+        noun = text.tokens_in(sentence).first
+        noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
+      end
+
+      # "Collisions, of which there were 26"
+      def whose(quantity)
+        word = text.string[[0, quantity.from - 60].max...quantity.from][OF_WHICH, 1].to_s.downcase
+        word if Words.plural?(word)
       end
     end
   end

@@ -118,6 +118,8 @@ module Peony
 
       # "Uranus at | 51,000", "duck lake only", "cats | up to 64,000": what leads to the number is no name.
       def without_tail(tokens)
+        # "The twins | share | 188": what several do, though each word may be a thing.
+        tokens = tokens[0..-2] if tokens.size > 1 && tokens.last.low.match?(/\A(?:share|manage|hold|score|total)\z/) && tokens[-2].tag == "nns"
         tokens = tokens[0..-2] while tokens.size > 1 && tokens.last.low.match?(/\A(?:only|just|about|nearly|at|to|by|with|for)\z/)
         tokens.size > 1 && tokens.last.low == "up" && text.string[tokens.last.to, 3] == " to" ? tokens[0..-2] : tokens
       end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # Amounts that are told beside what is counted or measured, and that hand nothing on. Part of {HandedOn}.
+    module HandedAsides
+      private
+
+      # "Ten years on it was 95": a time told beside another amount is not what is counted.
+      def aside?(quantity, last)
+        # "Thanks to 412 of you we have 61,000"
+        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
+        return false unless HandedOn::TIME.include?(quantity.unit) && last && last.unit != quantity.unit
+
+        # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
+        !HandedOn::TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
+      end
+
+      # "This September, with two sets of twins, 70"
+      def put_in?(quantity)
+        # "Brought down with a ladder and two blankets"
+        return true if quantity.value < 10 && quantity.said && text.string[[0, quantity.from - 40].max...quantity.from].match?(/\bwith an? [[:lower:]]+ and \z/)
+
+        quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
+      end
+
+      # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
+      def did?(quantity, last)
+        return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && quantity.text.match?(/\A[[:alpha:]-]+\z/)
+
+        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 5).take_while { |t| Runs.word?(t) }.any?(&:finite?)
+      end
+    end
+  end
+end

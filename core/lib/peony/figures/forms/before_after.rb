@@ -10,6 +10,12 @@ module Peony
 
         include Changes
 
+        # No label is larger than this share of its row: the values below it are what is looked at.
+        LABEL = 0.19
+        # How much of its bar, or of both bars, a number may fill: more of thin ones, so that it can be read.
+        FILLED = { value: [0.56, 0.78], difference: [0.42, 0.66] }.freeze
+        THIN = 30
+
         # One change alone is enough when it says both values.
         def self.objection(items) = items.size == 1 && items.first.aspects.size >= 2 ? nil : super
 
@@ -19,7 +25,7 @@ module Peony
           @side = [width * 0.2, 190 * unit].min
           refuse("There is too little room for the bars.") if width - @side < 150
           @high = changes.flat_map { |c| drawn(c).map(&:abs) }.max.to_f
-          labels = fit_labels(changes.map { [width - @side - gap(16), row * 0.36] }, most: 26 * unit, list: changes.map(&:item), detail: false)
+          labels = fit_labels(changes.map { [width - @side - gap(16), row * 0.36] }, most: [26 * unit, row * LABEL].min, list: changes.map(&:item), detail: false)
           row = [row, labels.map(&:height).max + (150 * unit)].min
           changes.each_with_index { |c, i| pen.group("item", item: c.item.id) { pair(c, labels[i], top + (i * row), row - gap(24)) } }
         end
@@ -38,9 +44,11 @@ module Peony
           difference(change, start, (bar * 2) + gap(5))
         end
 
+        def filled(what, bar) = FILLED.fetch(what)[bar < THIN * unit ? 1 : 0]
+
         # The value stands in the bar where there is room, else behind it.
         def bar(value, words, y, tall, room, paint)
-          size = Scale.down([tall * 0.56, 34 * unit].min, from: job.least).first
+          size = Scale.down([tall * filled(:value, tall), 34 * unit].min, from: job.least).first
           font = house.font("number")
           wide = font.width(words, size)
           long = @high.zero? ? 0 : value.abs / @high * room
@@ -53,7 +61,7 @@ module Peony
 
         def difference(change, y, tall)
           words = change_text(change)
-          size = Scale.down([tall * 0.42, 55 * unit].min, from: job.least).find { |s| house.font("number").width(words, s) <= @side } || job.least
+          size = Scale.down([tall * filled(:difference, tall / 2), 55 * unit].min, from: job.least).find { |s| house.font("number").width(words, s) <= @side } || job.least
           pen.words(words, house.font("number"), size, width, y + (tall / 2) + (size * 0.34), fill: accent_ink(change.item.strong ? "signal" : job.colour, surface, size), anchor: :end,
                                                                                               part: "difference")
         end

@@ -46,7 +46,7 @@ module Peony
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
       # What is told of all that is asked here: "People ask me that all day".
-      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|flatmates|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
+      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 

@@ -14,7 +14,7 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
-      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b(?![^.]*\bhow many\b)/
+      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
       MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
@@ -79,7 +79,9 @@ module Peony
 
       # "Some readers wonder how many of the lost cats are found. Of every eight, five came home."
       def how_many(quantity)
-        word = text.string[0...quantity.from][HOW_MANY, 1]
+        @how_many ||= [text.string.match(HOW_MANY)]
+        told = @how_many.first
+        word = told[1] if told && told.end(0) <= quantity.from
         word if word && Words.plural?(word) && !HandedOn::VAGUE.include?(word)
       end
 

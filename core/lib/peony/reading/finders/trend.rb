@@ -27,6 +27,8 @@ module Peony
 
         # A moment behind another number is that number's.
         BEYOND = 100
+        # Among more numbers than this it is not asked which stands behind which.
+        FEW = 20
         # "At the end of April, when the ducklings came, 9": the date tells it.
         UNDATED = 30
 
@@ -160,8 +162,9 @@ module Peony
         def nearest(list, moments)
           taken = {}
           # The closest first, so that a number whose moment is not told does not take that of another.
-          far = list.product(moments).to_h { |m, d| [[m, d], apart(m.quantity, d) + (list.any? { |o| o != m && amid_them?(o.quantity, m.quantity, d) } ? BEYOND : 0) + undated(d)] }
-          far.sort_by(&:last).each { |(m, d), _| taken[m] = d unless taken.key?(m) || taken.value?(d) }
+          few = list.size <= FEW
+          far = list.product(moments).map { |m, d| [m, d, apart(m.quantity, d) + undated(d) + (few && list.any? { |o| !o.equal?(m) && amid_them?(o.quantity, m.quantity, d) } ? BEYOND : 0)] }
+          far.sort_by(&:last).each { |m, d, _| taken[m] = d unless taken.key?(m) || taken.value?(d) }
           list.map { |m| [m, taken[m]] }
         end
 

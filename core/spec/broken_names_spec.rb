@@ -4,9 +4,6 @@
 RSpec.describe "Names and items of running text" do
   include WordsRead
 
-  def names(words) = read(words).items.map { |i| i.named.title }
-  def valued(words) = read(words).items.map { |i| [i.named.title, i.value] }
-
   it "end before what they would tear" do
     expect(names("Nearly half (46 %) read it from end to end, 29 % look for their own name, 15 % start with the recipes and 10 % light the " \
                  "stove with it.").first).to eq("Read it")

@@ -4,9 +4,6 @@
 RSpec.describe "Notes of mills and festivals" do
   include WordsRead
 
-  def names(words) = read(words).items.map { |i| i.named.title }
-  def valued(words) = read(words).items.map { |i| [i.named.title, i.value] }
-
   it "keep each number with its own moment, and those of another kind apart" do
     expect(valued("The sunflower! In spring it had six leaves. Come June I counted ten, by the holidays there were nineteen, and now, with the nights " \
                   "drawing in, it stares over the fence with twenty-six."))

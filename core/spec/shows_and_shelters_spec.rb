@@ -4,9 +4,6 @@
 RSpec.describe "Notes of shows and shelters" do
   include WordsRead
 
-  def names(words) = read(words).items.map { |i| i.named.title }
-  def valued(words) = read(words).items.map { |i| [i.named.title, i.value] }
-
   it "rank what is measured, and not who did it" do
     weighed = "The marrow weigh-in. Bertil's monster came to 112 kilos, and he never sang to it. Close behind was the infant school with 104; thirty children " \
               "had watered it. Nobody had expected the Reverend, whose entry came up on the scales at 71. My own brought 38, and Ottilie's, grown in a " \

@@ -7,6 +7,9 @@ module WordsRead
   def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
   # The family on top.
   def best(words) = read(words).findings.first
+  # Its items.
+  def names(words) = read(words).items.map { |i| i.named.title }
+  def valued(words) = read(words).items.map { |i| [i.named.title, i.value] }
   def titles(family, words) = found(family, words)&.items&.map(&:title)
   def told(family, words) = found(family, words).items.map { |i| [i.title, i.value] }
   def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }

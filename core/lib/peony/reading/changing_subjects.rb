@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Things that running text tells of one after the other: sentences and clauses whose subjects change. Part of the finder of comparisons.
     module ChangingSubjects
-      LEADING = /\A(?:in|with|at|by|from|for|on|out|over|up|down|as|and|but|while|beside|behind|below|above|opposite)\z/
+      LEADING = (Words::BEFORE_SUBJECT + %w[out over up down]).to_set.freeze
 
       # "The third, by the station, is the cheapest", "in the new one"
       NAMELESS = ["one", *Dates::ORDINALS.first(5)].freeze
@@ -66,7 +66,7 @@ module Peony
       # "In its upper course a river is fast": the course is no other thing of one that was named.
       def begun(span)
         tokens = text.tokens_in(span)
-        own = tokens.drop_while { |t| t.low.match?(LEADING) }
+        own = tokens.drop_while { |t| LEADING.include?(t.low) }
         own.size < tokens.size && own.first&.low&.match?(/\A(?:its|their)\z/) ? own.drop(1) : own
       end
 

@@ -152,6 +152,9 @@ module Peony
       HOURS = /\b(?:hours|open(?:s|ed)?|close[sd]?|start|leave|work|shifts?|lessons?|o['’]clock|morning|afternoon|evening|lunch|break|desk|daily|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b/i
       LEADING = /(?<=; |, |\. |\A|\n)(#{YEAR})(?= [[:alpha:]])/
 
+      extend Calendar
+      extend DatesTogether
+
       module_function
 
       # @param string [String]
@@ -169,21 +172,6 @@ module Peony
         days_alone(string, taken)
         level(in_their_century(taken.reject { |t| t.kind == :amount }.sort_by(&:from))).sort_by(&:from)
       end
-
-      # "In 1847 ... one night in '93 ... the election of 1931": a year of two digits lies between those it is told between.
-      # @param list [Array<Moment>] in order of place
-      def in_their_century(list)
-        return list unless list.any? { |m| m.text.match?(SHORT_YEAR) }
-
-        list.each_with_index.map do |m, i|
-          next m unless m.text.match?(SHORT_YEAR)
-
-          before, after = [list.first(i).reverse, list.drop(i + 1)].map { |side| side.find { |o| o.sort > 1000 && !o.text.match?(SHORT_YEAR) }&.sort }
-          fitting = before && [1700, 1800, 1900, 2000].map { |century| century + m.text[/\d+/].to_f }.find { |year| year >= before.floor && (after.nil? || year <= after) }
-          fitting && before < 1900 ? Moment.new(**m.to_h, sort: fitting) : m
-        end
-      end
-      SHORT_YEAR = /\A['’]\d\d\z/
 
       # "On 10 May 1350": where 1350 counts something, the day has no year; nines are none.
       def without_years(string, counted)
@@ -203,26 +191,6 @@ module Peony
       end
 
       def rising?(numbers) = numbers.size >= 3 && numbers.each_cons(2).all? { |a, b| a <= b }
-
-      # Days and months without a year are put on one scale, in months, where both are told.
-      def level(taken)
-        in_years(taken)
-        return taken unless taken.any? { |t| t.kind == :month && t.sort < 13 } && taken.any? { |t| t.kind == :day && t.sort < 1 }
-
-        taken.map { |t| t.kind == :day && t.sort < 1 ? Moment.new(**t.to_h, kind: :month, sort: 1 + (t.sort * 12)) : t }
-      end
-
-      # "Planning permission November 2024 ... roof on by July": among months with years one without is the next of its name.
-      def in_years(taken)
-        taken.select { |t| %i[month day].include?(t.kind) }.sort_by(&:from).each_cons(2) do |before, own|
-          next unless before.sort.between?(1000, 2100) && own.sort < 13
-
-          part = own.kind == :month ? (own.sort - 1) / 12.0 : own.sort
-          own.sort = before.sort.floor + part
-          # A season is told roughly: March may lie in the spring that was named before it.
-          own.sort += 1 if own.sort < before.sort - 0.06
-        end
-      end
 
       # "Essays are due on 3 May ... in the week of the 12th": a day alone is of the month told last.
       def days_alone(string, taken)
@@ -268,43 +236,6 @@ module Peony
       # "Down to one, from five"
       BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i
       MOVED = /\b(?:moves?d?|f[ae]lls?|rises?|rose|up|down|grew|grows?|shr[aiu]nks?|changed?s?|swings?|higher|lower|shorter|longer|differs?|dropp(?:ed|s)|climb(?:ed|s)|ahead|beat|beaten|won|lost) \z/i
-
-      # An hour in words or digits, in the waking half of the day.
-      def hour(word) = (word.match?(/\d/) ? word.to_i : Numbers.spelled(word)).then { |hour| hour < 7 ? hour + 12.0 : hour.to_f }
-
-      def month(name) = MONTHS.index { |m| m.start_with?(name.downcase.delete(".")[0, 3]) } + 1
-
-      # The middle of a century, or of a part of it.
-      # @param part [String, nil] "early", "mid", "late"
-      # @param name [String] "nineteenth", "19th"
-      # @return [Float] a year
-      def century(part, name)
-        number = CENTURIES[name.downcase] || name.to_i
-        ((number - 1) * 100.0) + { "early" => 15, "late" => 85 }.fetch(part.to_s.downcase, 50)
-      end
-
-      def roman(text)
-        if text.match?(/\d/)
-          text.to_i
-        else
-          { "i" => 1, "ii" => 2, "iii" => 3, "iv" => 4, "v" => 5, "vi" => 6, "vii" => 7, "viii" => 8, "ix" => 9,
-            "x" => 10, "xi" => 11, "xii" => 12 }[text]
-        end
-      end
-
-      # A day as years with a fraction; without a year, as a fraction of one.
-      def ordinal(year, month, day)
-        return nil unless month&.between?(1, 12) && day.to_i.between?(1, 31)
-
-        year.to_f + ((month - 1) / 12.0) + ((day.to_i - 1) / 372.0)
-      end
-
-      def clock(hour, minute, half)
-        return nil if hour.to_i > 24 || minute.to_i > 59
-
-        hours = hour.to_i % (half ? 12 : 25)
-        hours + (half.to_s.downcase == "p" ? 12 : 0) + (minute.to_i / 60.0)
-      end
     end
   end
 end

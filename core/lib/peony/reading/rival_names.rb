@@ -5,7 +5,7 @@ module Peony
     # What the things are called that a passage tells of in turn: the names in a stretch, what it is about, and what tells things of one kind apart. Part of {Rivals}.
     module RivalNames
       # What a sentence may begin with before its subject.
-      LEADING = %w[in with at by from for on as and but while beside behind below above opposite the a an].to_set.freeze
+      LEADING = (Words::BEFORE_SUBJECT + %w[the a an]).to_set.freeze
       # "Half of those take a bottle home"
       SOME_OF_THEM = /\A(?:half|some|most|many|few|none|all|one) of (?:them|those|these|us)\b/i
       # Names that stand for no thing of their own.

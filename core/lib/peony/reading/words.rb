@@ -19,6 +19,8 @@ module Peony
       ORDER = /\b(first(?:ly| of all)?|then|next|after that|afterwards|finally|lastly|once|before you|when (?:it|that|they|the)|until|step \d+)\b/i
       PREPOSITIONS = %w[at in on into onto with without for from to of by over under through until till before after about against between
                         during near off past per than toward towards upon while because so which that who when where if and or but as].to_set.freeze
+      # What a sentence may begin with before what it is about.
+      BEFORE_SUBJECT = %w[in with at by from for on as and but while beside behind below above opposite].freeze
       STOP = (PREPOSITIONS + %w[the a an this these those is are was were be been being have has had do does did will would can could may might
                                 should must not no it its they them their he she his her we us our you your i me my there here then also only
                                 just very each every all more most less fewer]).freeze

@@ -165,7 +165,6 @@ module Peony
           return nil if nodes.size >= 2
 
           list = unled(text.sentences)
-          list = list.drop(1) if talk?(list)
           at = turn(list) || (1 if text.sentences.first&.text.to_s.match?(TWO) && list.size >= 2)
           return nil unless at
 
@@ -179,7 +178,7 @@ module Peony
 
         # Without what only leads to the two sides.
         def unled(list)
-          list = list.drop(1) if list.size > 2 && (list.first.text.match?(TWO) || asked?(list))
+          list = list.drop(1) if list.size > 2 && (list.first.text.match?(TWO) || asked?(list) || talk?(list))
           # "The survey could not have been clearer. Its friends save an hour. Those who would rather come in miss the talk."
           list.size == 3 && !speaker(list.first) && camps?(*list.drop(1)) ? list.drop(1) : list
         end

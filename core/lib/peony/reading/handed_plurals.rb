@@ -17,7 +17,7 @@ module Peony
       HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
-      MOVED_FROM = /\b(?:(?:gone|come|went|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
+      MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
 
       # "Longest queues, minutes at noon: post office 23, canteen 17"
       ROW_IN = /\A[^,:.;\d]{3,40},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
@@ -101,7 +101,7 @@ module Peony
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
         from += text.string[from...quantity.from][/\A(?:since|after|when|with|because|once|as|before)\b[^,]*, /i].to_s.length
         noun = text.tokens_between(from, quantity.from).take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }
-        noun&.low
+        noun.low if noun && !noun.low.match?(HandedShares::AMOUNTS)
       end
 
       # Where they come from is not what they are, and how long it took is not what is measured.

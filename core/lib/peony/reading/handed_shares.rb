@@ -10,8 +10,6 @@ module Peony
 
       # What leads to the first of two values.
       ROSE_FROM = /(?:fell|rose|dropped|went|grew|climbed|sank|shrank|increased|decreased|came|(?:has |have )?gone)(?: (?:up|down))? from/
-      # "Sick days fell from 11 to 8": days, whatever share was told before.
-      FELL_FROM = /\A(?:[[:upper:]][[:lower:]]+ )?(?<what>[[:alpha:]]{3,}s) #{ROSE_FROM} (?:about |only )?\z/
       AMOUNTS = /\A(?:shares?|rates?|costs|prices|fees|sales|marks|grades|scores|ratings|profits|wages|earnings|losses|results|emissions|levels)\z/i
 
       private
@@ -46,11 +44,6 @@ module Peony
 
       # "Marks rose from 3.1 to 2.7": a mark counts nothing, where no sign stands behind it.
       def marked?(quantity) = quantity.text.match?(/\A\d(?:\.\d+)?\z/) && lead(quantity).match?(MARKED)
-
-      def what_fell(quantity, last)
-        fell = (last.unit == "%" || Units.counted?(last.unit)) && lead(quantity).match(FELL_FROM)
-        fell[:what].downcase if fell && !fell[:what].match?(AMOUNTS)
-      end
 
       # Its sentence up to it.
       def lead(quantity) = text.string[(text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }&.from || 0)...quantity.from]

@@ -42,16 +42,11 @@ module Peony
       # "8.4 points out of ten": what could be had is not set against what was.
       def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")
 
-      SOME_SO = /\A of (?:them|these|which) (?:[[:lower:]]+|in [[:lower:] ]+)[.,;]/
-
       # "152, though two of those are only painted": part of a number that was told is not set against the others.
       def some_of?(text, quantity)
         before = text.string[[0, quantity.from - 18].max...quantity.from]
         # "Kitchen: 9, of which 7 are mugs"
-        return true if before.match?(/,\s+of which (?:only |just )?\z/)
-
-        # "Has only 14, two of them false"
-        return true if quantity.value < 10 && before.end_with?(", ") && text.string[quantity.to, 40].to_s.match?(SOME_SO)
+        return true if before.match?(/,\s+of which (?:only |just )?\z/) || Turned.aside?(text, quantity)
 
         Turned.some_of?(text, quantity) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
       end

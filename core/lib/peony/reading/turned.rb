@@ -96,13 +96,23 @@ module Peony
 
       # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
       def some_of?(text, quantity)
-        # "2,100 people lived in Brool. Now there are | 1,340 of them.": as many of them as are left.
         # "Costs €36,000, of which | €27,000 was in the tin"
         return true if text.string[[0, quantity.from - 10].max...quantity.from].match?(/\bof which \z/)
+        # "2,100 people lived in Brool. Now there are | 1,340 of them.": as many of them as are left.
         return false if text.string[[0, quantity.from - 24].max...quantity.from].match?(/[.;] (?:now|today) (?:there are|we are|it is) (?:only |just )?\z/i)
 
         text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)
       end
+
+      # "31 performances, two of them in the dark", "nine flew, one of them into a hat": how a few of them were, and not what they did.
+      # @return [Boolean]
+      def aside?(text, quantity)
+        return false unless quantity.value < 10 && text.string[[0, quantity.from - 2].max...quantity.from] == ", "
+
+        behind = text.string[quantity.to, 60].to_s[SOME_OF_THEM] or return false
+        text.tokens_between(quantity.to, quantity.to + behind.length).none?(&:finite?)
+      end
+      SOME_OF_THEM = /\A of (?:them|these|those|which|whom) [^.,;:]+/
 
       # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
       def no_value?(text, quantity)

@@ -13,8 +13,6 @@ module Peony
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
         OTHERS = /\b(?:(?:the )?(?:other|remaining|rest of the)|hoped for|give back perhaps|last year it was) \z/i
 
-        ASIDE = /\A of (?:them|these|those|whom|which) (?:in|into|on|onto|at|with|from|under|over|to)\b/
-
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
         OF_THE = leading("of the")
@@ -78,11 +76,9 @@ module Peony
 
         def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].match?(OTHERS)
 
-        def stage?(measure) = (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !one_aside?(measure.quantity)
-
-        # "Nine had young that flew, one of them into Mr Pargeter's hat"
-        def one_aside?(quantity)
-          quantity.value == 1 && text.string[[0, quantity.from - 2].max...quantity.from] == ", " && text.string[quantity.to, 20].to_s.match?(ASIDE)
+        # A single one that is told of beside is no stage; of more it may be meant that they did the same: "eight stood still, three of these for a minute".
+        def stage?(measure)
+          (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !(measure.value == 1 && Turned.aside?(text, measure.quantity))
         end
 
         # Winters and summers only go by.

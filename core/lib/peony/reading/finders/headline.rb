@@ -74,8 +74,7 @@ module Peony
           # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
           return true if nodes.size >= 2 && text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/)
 
-          # "Thirty-one performances, two of them in the dark"
-          !quantity.equal?(list.first) && quantity.value < 10 && before.end_with?(", ") && Turned.some_of?(text, quantity)
+          !quantity.equal?(list.first) && Turned.aside?(text, quantity)
         end
 
         # "2,300 bags, working 46 Saturdays, or about seventy each time": numbers of different kinds count by themselves.

@@ -134,6 +134,14 @@ RSpec.describe "Passages of the sample world" do
       expect(families([winter, rows, help, repairs].join("\n\n"))).to eq(%w[timeline trend sequence parts])
     end
 
+    it "parts the rows of a table from what a paragraph under the same heading tells" do
+      rows = "| Month | Visits | Wet days | Takings |\n|---|---|---|---|\n| May | 210 | 9 | €3,150 |\n| June | 390 | 14 | €5,420 |\n| July | 640 | 6 | €9,980 |\n| August | 585 | 8 | €9,130 |"
+      shares = "Of every twenty euros taken at the gate, nine go on hay, most of that in winter. Jory and his sister have six. " \
+               "Two euros fifty are paid to the vet, and the rest feeds the geese."
+      told = families("## What the farm brings in\n\n#{shares}\n\n#{rows}")
+      expect([told.size, told.first]).to eq([2, "parts"])
+    end
+
     it "stays whole where one thing goes through all of its paragraphs" do
       wool = ["Wool does not start in a shop. It begins with a farmer who shears in May, when the nights are warm enough for a naked sheep.",
               "The fleece is then washed in the brook below the mill. That takes two days and smells.",

@@ -120,4 +120,19 @@ RSpec.describe "Notes of shows and shelters" do
     heat = "Of the £9,000 we spent on heat, the big pool took a little over half, £4,700. The showers came to £2,100. Another £1,300 went on the basin, and the rest keeps the towels warm."
     expect(told("parts", heat)).to eq([["The big pool", 4700], ["The showers", 2100], ["Basin", 1300], ["The towels warm", 900]])
   end
+
+  it "hold how often something was against what it was before" do
+    rides = "The donkeys went out 1,240 times, up from 980 the summer before. That is 40 % more. Ponies, of which there are only three, were out 610 times against 455."
+    expect(text(rides).changes.map { |p| [p.one.value, p.two.value, p.two.unit] }).to eq([[980, 1240, "times"], [455, 610, "times"]])
+    expect(read(rides).queries.map(&:working)).to eq(["(1,240 − 980) ÷ 980"])
+  end
+
+  it "leave what a quarrel is about on neither side" do
+    lamps = "The trustees would like lamps along the whole path by spring. Cyclists and the night nurses are for it: nobody would fall, the bushes would be safer, and " \
+            "older people could come home late. The bat watchers answer that a dark path is a path. Lamps cost 900 euros each, they say, the bats would leave, and who is " \
+            "to pay for the bulbs?"
+    sides = read(lamps).finding("opposition")
+    expect(sides.items.map { |i| i.named.title }.first).to eq("Cyclists and the night nurses")
+    expect(sides.items.size).to eq(2)
+  end
 end

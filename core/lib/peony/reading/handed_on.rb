@@ -123,7 +123,9 @@ module Peony
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
       end
 
-      def told_by_words(quantity, before, last) = of_the_sum(quantity) || moved(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
+      def told_by_words(quantity, before, last)
+        of_the_sum(quantity) || moved(quantity) || labelled(quantity) || whose(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
+      end
 
       def one_in_so_many?(quantity)
         return true if quantity.value == 100 && text.string[[0, quantity.from - 3].max...quantity.from] == "in "
@@ -183,7 +185,7 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
-        other = labelled(quantity) || whose(quantity) || gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || own_subject(quantity, last)
+        other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
         return last.unit if Units.counted?(last.unit) || near?(last, quantity)

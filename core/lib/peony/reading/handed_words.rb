@@ -10,7 +10,7 @@ module Peony
       SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
       LABELLED = /\A[[:upper:]][[:lower:]]{2,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/
-      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
+      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
 

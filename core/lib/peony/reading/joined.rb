@@ -9,6 +9,8 @@ module Peony
       PLAIN = 0.6
       # All of a section together says hardly anything below this, and its paragraphs say more where they are likelier by so much.
       WEAK = 0.35
+      # Beside the rows of a table a paragraph tells something of its own from this likelihood on.
+      LIKELY = 0.45
       MORE = 0.14
       WEAK_OF_SORTS = 0.4
       MORE_OF_SORTS = 0.08
@@ -26,6 +28,7 @@ module Peony
         @behind = last ? alone.drop(last + 1) : []
         @alone = alone[inner]
         @said = best[inner].compact
+        @beside_table = @alone.zip(best[inner]).partition { |passage, _| passage.blocks.any?(&:table) }
         @whole = @alone.size == alone.size ? section : Notes::Passage.new(@alone.flat_map(&:blocks))
       end
 
@@ -42,10 +45,16 @@ module Peony
       def mean(findings) = findings.sum(&:fit) / findings.size
 
       def cut?
-        return true if various?
+        return true if various? || apart_from_table?
 
         together = Kept.of(whole).best&.fit.to_f
         (sorts(plain) == 2 && together <= mean(plain)) || weak?(together) || one_tells?(together)
+      end
+
+      # "Of every twenty euros nine go on repairs. ..." above a table of months: two pictures, if both can be drawn and are of different kinds.
+      def apart_from_table?
+        rows, words = @beside_table.map { |pairs| pairs.filter_map(&:last) }
+        rows.any? && words.any? { |f| f.fit >= LIKELY && rows.none? { |other| other.family == f.family } }
       end
 
       # One paragraph says something far more plainly than all of them together: the others speak of something else. Under a heading they may lead to it.

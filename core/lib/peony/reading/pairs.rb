@@ -99,11 +99,13 @@ module Peony
 
       GOES_ON = /\A(?:,|,? and)(?: then)? (?:(?:last|this) [[:lower:]]+ )?\z/
 
-      # "We posted 22 times instead of 30", "They complained forty times a year; last year it was three times"
+      # "We posted 22 times instead of 30", "went out 1,240 times, up from 980", "They complained forty times a year; last year it was three times"
       def so_often?(text, one, two)
         return false unless one.unit == "times" && ["times", ""].include?(two.unit)
 
-        text.string[one.to...two.from].match?(Turned::INSTEAD) || text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
+        gap = text.string[one.to...two.from]
+        [Turned::INSTEAD, Turned::UP_FROM, Turned::COMPARED, Turned::AGAINST].any? { |told| gap.match?(told) } ||
+          text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
       end
 
       # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.

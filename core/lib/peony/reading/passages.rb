@@ -52,7 +52,7 @@ module Peony
 
       # Each paragraph with the list that follows it; one that only goes on stays with the one before.
       def stanzas(passage)
-        passage.blocks.chunk_while { |before, block| block.item? ? passage.heading || !told?(before) : block.text.match?(GOES_ON) }.to_a
+        passage.blocks.chunk_while { |before, block| block.item? ? (passage.heading && block.table.nil?) || !told?(before) : block.text.match?(GOES_ON) }.to_a
       end
 
       # Whether a paragraph has told something of its own and does not lead to the list, or the rows of a table, behind it.

@@ -16,6 +16,9 @@ module Peony
       # "Too little makes you forget"
       TOO_LITTLE = /\A(?:too (?:little|much|few|many)|enough)(?: [[:lower:]]+){0,2}?(?= (?:makes?|means?|helps?|is|are|can|causes?|leads?|brings?|keeps?)\b)/i
 
+      # "Anglers and the early swimmers | are for it"
+      ON_SIDE = /\A(?<who>[^,:;.]{2,40}?) (?:is|are|was|were) (?:all |firmly |quite )?(?:against|for|in favou?r of) (?:it|them|this|that)\b/i
+
       private
 
       def side(spans)
@@ -28,7 +31,7 @@ module Peony
       def side_name(lead, children = [])
         return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
 
-        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || before_row(lead, children) || Naming.of(text, lead, "opposition").first
+        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || lead.text[ON_SIDE, :who] || before_row(lead, children) || Naming.of(text, lead, "opposition").first
       end
 
       # "They do not love | the queue, the wind and the noise": what leads to the row.

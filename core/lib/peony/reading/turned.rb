@@ -32,6 +32,9 @@ module Peony
       # "41 cubic metres a day instead of 68"
       INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
 
+      # "Out 610 times | against 455"
+      AGAINST = /\A against (?:only |about )?\z/
+
       # "Since then eggs are boiled for four minutes, not six"
       NOT_SO = /\A(?: [[:lower:]]+){0,2}, (?:and )?not (?:only |about )?[£€$]?\z/
 
@@ -138,7 +141,7 @@ module Peony
       def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
-      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(NOT_SO) || gap.match?(COMPARED)
+      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(NOT_SO) || gap.match?(AGAINST) || gap.match?(COMPARED)
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)

@@ -200,7 +200,10 @@ module Peony
           list = text.sentences
           return nil if nodes.size >= 2 || list.size < 2
 
-          of_turns_to_speak(list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) }.first(2))
+          places = list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) || list[i].text.match?(TAKES_SIDE) }
+          # "The council would like motors. | Anglers are for it. ... The purists answer ...": what it is about is on neither side.
+          places.shift if places.size > 2 && places.first.zero? && !speaker(list.first) && list[places[1]].text.match?(TAKES_SIDE)
+          of_turns_to_speak(places.first(2))
         end
 
         # "Parents say ... The town answers ...": two of whom it is told outright that they speak.

@@ -22,6 +22,7 @@ group :test do
   gem "caxlsx", "~> 4.0"
   gem "cuprite", "~> 0.15"
   gem "lbfgsb", "~> 0.6", require: false # fits the weights of the reading (core/training)
+  gem "lightgbm", "~> 0.3", require: false # likewise
   gem "rack-test", "~> 2.1"
   gem "rexml", "~> 3.4", require: false # svg-graph needs it
   gem "rspec", "~> 3.13"

@@ -25,6 +25,12 @@ RSpec.describe "Forms that fit" do
     expect(forms(asked, "decision").first(2)).to include(a_string_starting_with("flow"))
   end
 
+  it "writes numbers that are told in words in digits where they are drawn" do
+    told = "Three hundred and forty people came, up from 265 the year before. The queue used to take an hour and ten and now takes five minutes."
+    drawn = words_in("before-after", Peony::Figures::Proposals.for(read(told), family: "change").find { |p| p.form == "before-after" }.items)
+    expect(drawn).to include("265", "340", "70\u2009min", "5\u2009min")
+  end
+
   it "says in the middle of a ring how many there are, or the largest share" do
     counts = [["Showers", 38], ["Parking", 24], ["Music", 17]].map { |title, value| { "title" => title, "value" => value, "unit" => "complaints" } }
     expect(words_in("ring", counts)).to include("79")

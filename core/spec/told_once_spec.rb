@@ -41,7 +41,7 @@ RSpec.describe "Reading what is told once" do
     expect(read(words).best.family).to eq("cycle")
     expect(read(words).items.map(&:title)).to eq(["The baker pays the miller", "The miller pays the farmer", "The farmer pays the smith", "The smith buys bread"])
     chain = "The baker pays the miller, the miller pays the farmer, the farmer pays the smith, and the smith drinks it."
-    expect(read(chain).best.family).not_to eq("cycle")
+    expect(read(chain).finding("cycle").fit).to be < read(words).best.fit * 0.6
   end
 
   it "goes round with the year, and does not tell the first month twice" do

@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
-# Fits the weights of the reading on the passages beside it and writes assets/reading/weights.json and network.bin.
+# Fits the weights of the reading on the passages beside it and writes assets/reading/weights.json, trees.json and network.bin.
 #   ruby training/fit.rb            fits on all passages
 #   ruby training/fit.rb --order    fits only what puts the families in order, for items that are as they were
+#   ruby training/fit.rb --strays   fits only what tells which sentences carry an item
 #   ruby training/fit.rb --check    also prints how well five fits on four fifths do on the fifth that each has not seen
 #   ruby training/fit.rb --held     fits nothing; prints how the weights that are there do on the passages that were held out
 require_relative "../lib/peony"
@@ -10,6 +11,7 @@ require_relative "corpus"
 require_relative "labels"
 require_relative "regression"
 require_relative "network"
+require_relative "boosting"
 require_relative "judge"
 
 FAMILIES = [*Peony::Reading::Finder.members.keys, Peony::Reading::Scorer::NONE].freeze
@@ -34,16 +36,25 @@ def seam_rows(passages)
   end
 end
 
-# Which parts of running text carry an item.
+# Which parts of running text carry an item: signs, what it is read as, place, of how many, and whether it does.
 def stray_rows(passages)
   running(passages).flat_map do |passage, text|
     places = Labels.places(passage, text)
     spans = Peony::Reading::Seams.parts(text, passage.family)
     Peony::Reading::Strays.signs(text, spans).each_with_index.map do |signs, i|
-      carries = places.any? { |at| at.between?(spans[i].from, spans[i].to - 1) }
-      [Peony::Reading::Strays.owned(signs, passage.family, Peony::Reading::Strays.place(i, spans.size)), { "yes" => carries ? 1.0 : 0.0 }]
+      [signs, passage.family, i, spans.size, places.any? { |at| at.between?(spans[i].from, spans[i].to - 1) }]
     end
   end
+end
+
+def strays(rows)
+  binary(rows.map { |signs, family, i, size, carries| [Peony::Reading::Strays.owned(signs, family, Peony::Reading::Strays.place(i, size)), { "yes" => carries ? 1.0 : 0.0 }] }, STRAYS_PENALTY)
+end
+
+def trees(rows)
+  planted = Boosting.fit(rows.map { |*told, carries| [Peony::Reading::Strays.placed(*told), carries] })
+  File.write(Peony::Reading::Trees::PATH, "#{JSON.generate(planted)}\n")
+  Peony::Reading::Trees.instance_variable_set(:@strays, nil)
 end
 
 # Which run of words names an item: one that holds a word of its label.
@@ -108,10 +119,17 @@ end
 def fit(passages)
   known = Peony::Reading::Weights.all
   store(known = known.merge("seams" => timed("seams") { binary(seam_rows(passages), SEAMS_PENALTY) }))
-  store(known = known.merge("strays" => timed("strays") { binary(stray_rows(passages), STRAYS_PENALTY) }))
+  store(known = known.merge(carriers(passages)))
   store(known = known.merge("titles" => timed("titles") { brief(Regression.choice(name_choices(passages), penalty: NAMES_PENALTY)) }))
   store(known = known.merge("stems" => Peony::Reading::Stems.learn(passages.map(&:text))))
   order(known, passages)
+end
+
+# Which sentences carry an item.
+def carriers(passages)
+  rows = stray_rows(passages)
+  timed("trees") { trees(rows) }
+  { "strays" => timed("strays") { strays(rows) } }
 end
 
 def timed(name)
@@ -134,4 +152,7 @@ end
 
 passages = Corpus.all + Corpus.documents
 check(passages) if ARGV.include?("--check")
-ARGV.include?("--order") ? order(Peony::Reading::Weights.all, passages) : fit(passages)
+if ARGV.include?("--order") then order(Peony::Reading::Weights.all, passages)
+elsif ARGV.include?("--strays") then store(Peony::Reading::Weights.all.merge(carriers(passages)))
+else fit(passages)
+end

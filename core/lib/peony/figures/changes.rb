@@ -29,7 +29,14 @@ module Peony
         return nil unless one && two
 
         from, to = Reading::Scales.common(one, two).map { |q| q.value.to_f }
-        Change.new(item: item, name: item.title, from: from, to: to, said: pair)
+        Change.new(item: item, name: item.title, from: from, to: to, said: pair.zip([one, two]).map { |words, q| written(words.to_s, q, item) })
+      end
+
+      # "Four hundred and twelve" beside "265" is written in digits as well.
+      def written(words, quantity, item)
+        return words if words.match?(/\d/) || quantity.value.zero?
+
+        Values.text(Reading::Item.new(value: quantity.value, unit: [quantity.unit, item.unit].find { |unit| !unit.to_s.empty? }))
       end
 
       # Without pairs each item is measured against the first.

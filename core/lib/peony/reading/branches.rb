@@ -13,11 +13,16 @@ module Peony
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
         /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|once|unless|whoever|those)\b)/i,
-        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i,
+        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no) )/i,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
         /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
       ].freeze
       SPLIT = Regexp.union(*CUTS)
+
+      # "Ask how many lay there: | a single one may be kept, | a hoard may not", "find out whether they dance: | dancers get silk | and everyone else wool"
+      TWO_ENDS = /\b(?:whether|asks?|depends?\son|think\sof|looks?\s(?:for|at)|find\sout|how\s(?:many|long|old|much|far|big))\b[^:;.?]*(?<first>:\s+)(?<one>[^,;:.?]{6,90}?)
+                  (?<second>,\s+(?:and\s|but\s)?|\s(?:and\s)?(?=(?:every|any)(?:one|body|thing)\selse\b))
+                  (?<two>(?:with|without|an?|the|(?:every|any)(?:one|body|thing)|others?|for|in|on|when|if|those|no|[[:alpha:]-]+\sones?)\s[^,;:]{3,90})\z/xi
 
       # "No chip? Look at the collar", "Still there? It's the chain": the answer to the question before it, or a case, leads what is done then.
       ANSWER = /\A(?:and |but )?(?:no|not) (?:an? )?[[:alpha:]'’-]+\?\z/i
@@ -59,7 +64,7 @@ module Peony
       end
 
       def all
-        list = merged(units.flat_map { |s| answered(Sentences.clauses(s, SPLIT)) }.reject { |s| s.text.match?(ON) || s.text.split.empty? })
+        list = merged(units.flat_map { |s| two_ends(s) || answered(Sentences.clauses(s, SPLIT)) }.reject { |s| s.text.match?(ON) || s.text.split.empty? })
         list = list.drop(1) if list.size > 3 && frame?(list[0], list[1]) && !like?(list[0], list[2])
         return list if entries?
 
@@ -93,6 +98,13 @@ module Peony
         return [] unless text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) }
 
         text.sentences.select { |s| s.to <= text.tree.first.span.from && s.text.end_with?("?") }.last(1)
+      end
+
+      # @return [Array<Span>, nil] what is asked, with what leads to it, and its two answers
+      def two_ends(span)
+        at = span.text.match(TWO_ENDS) or return nil
+        first, second = %i[first second].map { |joint| at.offset(joint).map { |i| span.from + i } }
+        [*Sentences.clauses(text.span(span.from, first[0]), SPLIT), text.span(first[1], second[0]), text.span(second[1], span.to)]
       end
 
       # "No: no.": the second is what comes of the first.

@@ -21,12 +21,15 @@ module Peony
       # @return [Array<Found>]
       def of(text, findings) = [shares(text, findings), announced(text), *totals(text), *changes(text), *fractions(text), *rates(text)].compact
 
+      # Shares that are read as something else first must be this likely to be parts of one whole: people may give several answers.
+      OF_ONE_WHOLE = 0.25
+
       # Shares of one whole that make more than 100 %, or clearly less although they are said to be all.
       def shares(text, findings)
         # "With 20 characters 41 per cent, with 35 33": shares at several points are no parts of one whole.
         return nil if findings.any? && %w[relation trend].include?(findings.first.family)
 
-        finding = findings.find { |f| f.family == "parts" }
+        finding = of_one_whole(findings)
         values = finding&.items&.map(&:value)
         return nil if values.nil? || values.size < 3 || finding.items.any? { |i| i.unit != "%" || i.value.nil? }
 
@@ -37,6 +40,8 @@ module Peony
         Found.new(message: "These shares make #{Arithmetic.show(sum)} %.", working: "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}",
                   from: spans.map(&:from).min, to: spans.map(&:to).max)
       end
+
+      def of_one_whole(findings) = findings.find { |f| f.family == "parts" && (f.equal?(findings.first) || f.fit >= OF_ONE_WHOLE) }
 
       # "five steps:" and then four.
       def announced(text)

@@ -67,6 +67,8 @@ module Peony
           name = beyond(m, total) if name.match?(/\A(?:on|for|to|into|in|at)?\z/i)
           # "That left 1,400 for the party"
           detail = without_rest(without(m.span, m.quantity)).sub(/\A(?:that|which) (?:left|leaves)\b.*/i, "")
+          # "Scaffolding took": its amount was all.
+          detail = "" if detail.downcase.delete_prefix(name.downcase).match?(/\A(?: [[:lower:]]+)?\z/)
           part(name, detail, m.quantity, [m.span])
         end
       end
@@ -96,12 +98,13 @@ module Peony
         before = span.text[/\A(?<lead>[^,;]{3,40}?) (?:(?:is|are|was|were|makes? up|made up|gets?|got|takes?|took|buys?|bought|eats?|ate|keeps?|kept|receives?|received) )?#{REST}\W*\z/o, :lead]
         return item(text.span(span.from, span.from + before.length)) if before
 
-        lead = span.text[/\A.*?#{REST} (?:is|are|was|were|buys?|bought|keeps?|kept|covers?|covered|feeds?|fed|(?:pays?|paid) for|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
+        lead = span.text[/\A(?:with|from|out of|for) #{REST},? (?:we|they|i|she|he|you) (?:bought|built|paid for|made|got|had) (?:(?:an?|the) )?(?=\p{L})/io] ||
+               span.text[/\A.*?#{REST} (?:is|are|was|were|buys?|bought|keeps?|kept|covers?|covered|feeds?|fed|(?:pays?|paid) for|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
         item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
       end
 
-      # "Found us online | and the rest just walked in": what is left is a part of its own.
-      def without_rest(words) = words.sub(/,? (?:and|while|but) #{REST}.*/mo, "")
+      # "Found us online | and the rest just walked in", "Scaffolding took 15, | and with the rest we bought a ladder": what is left is a part of its own.
+      def without_rest(words) = words.sub(/,? (?:and|while|but) (?:(?:with|for|from|of|out of) )?#{REST}.*/mo, "")
     end
   end
 end

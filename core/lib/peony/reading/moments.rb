@@ -4,7 +4,9 @@ module Peony
   module Reading
     # Moments told from the one before them: "half an hour later", "the following spring", "that August". They count only among dates.
     module Moments
-      HOURS = { "minute" => 1 / 60.0, "hour" => 1, "day" => 24, "night" => 24, "week" => 168, "fortnight" => 336, "month" => 730, "year" => 8766, "decade" => 87_660, "century" => 876_600 }.freeze
+      HOURS = { "minute" => 1 / 60.0, "hour" => 1, "day" => 24, "night" => 24, "week" => 168, "fortnight" => 336, "month" => 730, "year" => 8766, "decade" => 87_660, "century" => 876_600,
+                # "Two summers later": each comes once a year.
+                "term" => 2922, "summer" => 8766, "winter" => 8766, "spring" => 8766, "autumn" => 8766 }.freeze
       YEAR = 8766.0
       NUMBER = /\d+|an?|half an?|a few|several|#{Numbers::WORD}(?:[- ]#{Numbers::WORD})?/i
       SPAN = /#{HOURS.keys.join('|')}|decades|centuries/
@@ -14,10 +16,10 @@ module Peony
       INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
-      WAR = /\b(?:during|in|after) the (?<war>(?:first |second |last |great )?war)\b/i
+      WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?war)|between the (?:two )?(?<war>wars))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
-      RECENT = /\b(?:last (?:year|month|week)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
+      RECENT = /\b(?:last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent)|\.\d)(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
       AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there|it|about|close|\d)\b)/i

@@ -31,7 +31,8 @@ module Peony
       def side_name(lead, children = [])
         return Titles.of(lead.text).first if lead.text.match?(/\A[^:]{3,48}:/)
 
-        lead.text[TOO_LITTLE] || stand(lead) || speaker(lead)&.[](:who) || lead.text[ON_SIDE, :who] || before_row(lead, children) || Naming.of(text, lead, "opposition").first
+        named = speaker(lead) || lead.text.match(ON_SIDE) || wish(lead)
+        lead.text[TOO_LITTLE] || stand(lead) || named&.[](:who) || before_row(lead, children) || Naming.of(text, lead, "opposition").first
       end
 
       # "They do not love | the queue, the wind and the noise": what leads to the row.
@@ -51,6 +52,9 @@ module Peony
         brief = match[:who].split.size <= (match[:who].match?(/\A[[:alpha:]]+ who /) ? 7 : 4)
         match if (brief || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i)
       end
+
+      # "The hotel | has asked us to let the bells rest"
+      def wish(span) = span.text.match(Finders::Opposition::WOULD)
 
       # What is said, without who says it.
       def arguments(sentence)

@@ -5,6 +5,7 @@ module Peony
     # Tells sentences that carry an item from introductions, asides and remarks at the end.
     # A logistic regression over the signs below; its weights are fitted by training/fit.rb. Each sign counts once more for the family
     # that a passage is read as, and for the place of the sentence: what opens a passage is judged otherwise than what closes it.
+    # Where it is in doubt, trees are asked, which weigh the signs together (see {Trees}).
     module Strays
       FRAME = /:\s*\z|\b(?:ask|asked|here goes|here['’]s|so here|we asked|you want to know|people ask|is simple|this way|as follows|in order|let me|i['’]ll|you['’]d think|like this|the following|can i|some numbers|nobody knows|everyone had|everything|all of it|no single reason|put it down)\b/i
       ASIDE = /\b(?:by the way|incidentally|mind you|thank|thanks|sorry|regret|prefers?|promised|expected|welcome|likes?|disputed|officially|fondly|of course|no doubt|glad|moaning|officious|nobody mentioned|will be looked|being (?:repaired|handled)|provided by|crossword|for sale|on sale|may stay|frightens?|never|replaced|recycled|should have|vote on|someone left|we are keeping|best|contempt)\b/i
@@ -15,6 +16,8 @@ module Peony
                    options|choices|rules|points|parts|problems|effects|consequences|results|tasks|jobs)\b[^:;]*\z/xi
       SO_MANY = /(?<!\bin |\bfor |\bof |\bon |\bat |\bby |\bfrom |\bafter |\bwith )\b(two|three|four|five|six|seven|eight) (?:[[:alpha:]'’-]+ ){0,2}[[:alpha:]]+s\b[^,;:]{0,40}\z/i
       PREFACE = 0.15
+      # Likelihoods at which the regression is hardly ever wrong lie outside; asking the trees there too changed no sentence in a thousand.
+      DOUBT = (0.1..0.95)
 
       # What is sought in a sentence in lower case.
       PHRASES = {
@@ -48,7 +51,10 @@ module Peony
       def chances(text, spans, family = "list")
         signs, announced = text.once([:strays, *spans.flat_map { |s| [s.from, s.to] }]) { [signs(text, spans), announces?(spans)] }
         weights = PLACES.to_h { |place| [place, Weights.read_as("strays", family, place)] }
-        chances = signs.each_with_index.map { |sign, i| Weights.chance(sign, weights[place(i, spans.size)]) }
+        chances = signs.each_with_index.map do |sign, i|
+          chance = Weights.chance(sign, weights[place(i, spans.size)])
+          DOUBT.cover?(chance) ? Trees.strays.chance(placed(sign, family, i, spans.size)) : chance
+        end
         chances[0] *= PREFACE if announced
         chances[-1] *= PREFACE if announced && so_many(spans) && spans.last.text.match?(OF_ALL)
         chances
@@ -85,6 +91,9 @@ module Peony
         told = signs.transform_keys(&:to_s)
         told.merge(told.transform_keys { |name| "#{family}/#{name}" }, told.transform_keys { |name| "#{place}/#{name}" })
       end
+
+      # @return [Hash{Symbol => Numeric}] the signs with what a passage is read as and where the sentence stands, counted from both ends, as the trees are asked
+      def placed(signs, family, index, size) = signs.merge("as_#{family}": 1, from_first: index, from_last: size - 1 - index, of: size)
 
       # @return [Array<Hash{Symbol => Numeric}>] for each sentence those that are not 0
       def signs(text, spans)
@@ -144,6 +153,7 @@ module Peony
           passive ||= token.tag == "vbn" && before&.low&.match?(BEING)
           before = token
         end
+        measure(signs, :words, text.count_in(span), 40.0)
         measure(signs, :nouns, nouns, 6.0)
         measure(signs, :statements, statements, 4.0)
         measure(signs, :commas, span.text.count(","), 4.0)

@@ -13,6 +13,8 @@ module Peony
       EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
       # "In the first test they had managed 1,980 m"
       HAD = /[.!?]\s+(?:and |but )?(?:in|at|on) the (?:first|previous|last|old) [^.!?,\d]{2,40}\bhad (?:only |just )?(?:[[:lower:]]+ )?(?:only |just |about )?\z/i
+      # "€18,400; in the year of the storm it had been €9,700"
+      HAD_BEEN = /[.;,]\s+(?:and |but )?(?:in|at|on|during|before|after|by) [^.;!?,\d]{2,60}? (?:it|they|there|that|those) had (?:only |just |still )?been (?:only |just |about |over |nearly )?[£€$]?\z/i
       OLD_ONE = /[.!?;,]\s+(?:and |but )?(?:(?:on|with|in|by) )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
@@ -150,7 +152,7 @@ module Peony
         # "They used to complain forty times a year; last year it was three times"
         return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
-        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
+        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || gap.match?(HAD_BEEN) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
         return true if [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)

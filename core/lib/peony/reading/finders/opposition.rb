@@ -41,7 +41,7 @@ module Peony
         FOR_OTHERS = /\A[^,.;]{3,30}, who speaks? for (?:the )?(?:others?|rest|opposition)\b/i
 
         # "Dr Ames would keep them open"
-        WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)[[:upper:]][^,:;.]{2,28}? (?:would|wants?|wanted|hopes?)\b/
+        WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)(?<who>[[:upper:]][^,:;.]{2,34}?) (?:would|wants?|wanted|hopes?|(?:has|have) asked (?:us|for|the|that))\b/
 
         class << self
           # @param heads [Array<String>] of two sides
@@ -200,17 +200,19 @@ module Peony
           list = text.sentences
           return nil if nodes.size >= 2 || list.size < 2
 
-          places = list.each_index.select { |i| speaker(list[i]) || list[i].text.match?(WOULD) || list[i].text.match?(TAKES_SIDE) }
+          places = list.each_index.select { |i| speaker(list[i]) || wish(list[i]) || list[i].text.match?(TAKES_SIDE) }
           # "The council would like motors. | Anglers are for it. ... The purists answer ...": what it is about is on neither side.
           places.shift if places.size > 2 && places.first.zero? && !speaker(list.first) && list[places[1]].text.match?(TAKES_SIDE)
           of_turns_to_speak(places.first(2))
         end
 
-        # "Parents say ... The town answers ...": two of whom it is told outright that they speak.
+        # "Parents say ... The town answers ...", "The hotel has asked us ... The bakers would miss it": two of whom it is told outright that they speak, or wish.
         def of_two_speakers
           return nil if nodes.size >= 2
 
-          said = text.sentences.each_index.select { |i| speaker(text.sentences[i]) }
+          list = text.sentences
+          said = list.each_index.select { |i| speaker(list[i]) }
+          said = list.each_index.select { |i| speaker(list[i]) || wish(list[i]) } if said.size != 2 && list.none? { |s| s.text.match?(TAKES_SIDE) }
           of_turns_to_speak(said) if said.size == 2
         end
 

@@ -34,4 +34,15 @@ RSpec.describe "Notes of bells and hotels" do
            "moved in, and since last Easter it has had a bell."
     expect(found("timeline", mill).items.map(&:date)).to eq(["1902", "Three winters later", "1911", "Between the wars", "1958", "last Easter"])
   end
+  it "keep the stop between two sentences about one thing" do
+    shed = "Several of you have asked why the pool was closed in May. The wall had been undermined by the winter storms. Two of the four pumps failed their test. And the key could " \
+           "not be found for eleven days. It hung where it always hangs."
+    expect(found("cause", shed).items.last.detail).to include("for eleven days. It hung")
+  end
+
+  it "pair no share of people with how many there are, and what something is up to with what it was" do
+    school = text("We have 214 pupils, 12 more than last year. Three in five walk to school. Lost hats went down from 61 to 38, and the list for rowing is up to 45, from 29.")
+    expect(school.changes.map { |p| [p.one.value, p.two.value] }).to eq([[61, 38], [29, 45]])
+    expect(school.changes.first.two.unit).to eq("hats")
+  end
 end

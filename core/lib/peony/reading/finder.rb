@@ -180,8 +180,11 @@ module Peony
         item.spans += spans
         return item if spans.empty?
 
-        item.naming { |i| i.detail = [i.detail, *spans.map(&:text)].reject(&:empty?).join(joint) }
+        item.naming { |i| i.detail = [i.detail, *spans.map(&:text)].reject(&:empty?).inject { |told, words| "#{told}#{joint == ' ' && stopped?(told, words) ? '. ' : joint}#{words}" }.to_s }
       end
+
+      # "For eleven days | It hung where it always hangs": the stop between two sentences, which a detail does not keep.
+      def stopped?(told, words) = told.match?(/[\p{L}\p{N}]\z/) && words.match?(/\A\p{Lu}/)
 
       def cue?(*names) = names.any? { |n| text.cues[n].positive? }
 

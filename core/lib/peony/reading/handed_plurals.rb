@@ -100,7 +100,10 @@ module Peony
 
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
         from += text.string[from...quantity.from][/\A(?:since|after|when|with|because|once|as|before)\b[^,]*, /i].to_s.length
-        noun = text.tokens_between(from, quantity.from).take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }
+        tokens = text.tokens_between(from, quantity.from)
+        # "Lost gloves went down from 61"
+        tokens = tokens.drop(1) if tokens.first&.verb? && tokens[1]&.noun?
+        noun = tokens.take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }
         noun.low if noun && !noun.low.match?(HandedShares::AMOUNTS)
       end
 

@@ -6,7 +6,7 @@ module Peony
     module Pairs
       Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
 
-      CLAUSES = /;\s+|,\s+(?:and|while|whereas|but)\s+|,\s+(?=(?:[^,;.]{2,40}\s)?from\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
+      CLAUSES = /;\s+|,\s+(?:and|while|whereas|but)\s+|,\s+(?=[^,;.]{2,40}\sfrom\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
 
       module_function
 
@@ -156,7 +156,7 @@ module Peony
 
       def in_ratios(text)
         text.once(:in_ratios) do
-          told = Ratios.direct(text).select { |r| !r.goal && text.string[r.part.to...r.whole.from].match?(/\A [[:alpha:]-]+ in \z/) }
+          told = Ratios.direct(text).select { |r| !r.goal && text.string[r.part.to...r.whole.from].match?(/\A(?: [[:alpha:]-]+)? in \z/) }
           (told + Ratios.among(text)).flat_map { |r| [r.part, r.whole] }
         end
       end

@@ -42,7 +42,7 @@ module Peony
 
       # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
       COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
-      FROM = /\A ?(?:[[:alpha:]%°]+ )?from (?:only |about |over )?[£€$]?\z/
+      FROM = /\A,? ?(?:[[:alpha:]%°]+,? )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
       FAR = 160

@@ -20,7 +20,7 @@ module Peony
       SPLIT = Regexp.union(*CUTS)
 
       # "Ask how many lay there: | a single one may be kept, | a hoard may not", "find out whether they dance: | dancers get silk | and everyone else wool"
-      TWO_ENDS = /\b(?:whether|asks?|depends?\son|think\sof|looks?\s(?:for|at)|find\sout|how\s(?:many|long|old|much|far|big))\b[^:;.?]*(?<first>:\s+)(?<one>[^,;:.?]{6,90}?)
+      TWO_ENDS = /\b(?:whether|asks?|depends?\son|think\sof|looks?\s(?:for|at)|find\sout|how\s(?:many|long|old|much|far|big))\b[^:;.?]{0,90}(?<first>:\s+)(?<one>[^,;:.?]{6,90}?)
                   (?<second>,\s+(?:and\s|but\s)?|\s(?:and\s)?(?=(?:every|any)(?:one|body|thing)\selse\b))
                   (?<two>(?:with|without|an?|the|(?:every|any)(?:one|body|thing)|others?|for|in|on|when|if|those|no|[[:alpha:]-]+\sones?)\s[^,;:]{3,90})\z/xi
 

@@ -10,6 +10,10 @@ RSpec.describe "Notes of bells and hotels" do
     expect(mill.changes.map { |p| [p.one.value, p.two.value, p.two.unit] }).to eq([[410, 506, "people"], [5100, 7300, "GBP"], [14, 9, "owls"]])
   end
 
+  it "read hundredths that are said behind the unit" do
+    expect(amounts("Two crowns fifty are paid to the vet, three pounds twenty to the smith.")).to eq([[2.5, "crowns"], [3.2, "GBP"]])
+  end
+
   it "tell two sides by who wishes what" do
     bells = "The guest house has asked us to leave the gate open until ten. Its visitors come late, it says; the path is lit, and a village that wants guests should not lock them out. " \
             "The shepherds and the hen keeper would lose their sleep. The fox knows the gate, lambs wander, and nobody pays for a hen."

@@ -41,7 +41,7 @@ module Peony
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
       # Not "three pounds twenty people gave".
-      HUNDREDTHS = /\A (?:pounds?|euros?|quid|dollars?|metres?) (#{(Numbers::ONES.keys.drop(10) + Numbers::TENS.keys).join('|')})(?:-(#{Numbers::WORD}))?\b(?! ?[[:lower:]]+s\b| (?:per|people|men|women|children)\b)/i
+      HUNDREDTHS = /\A (?:pounds?|euros?|quid|dollars?|crowns?|francs?|metres?) (#{(Numbers::ONES.keys.drop(10) + Numbers::TENS.keys).join('|')})(?:-(#{Numbers::WORD}))?\b(?! ?[[:lower:]]+s\b| (?:per|people|men|women|children)\b)/i
 
       module_function
 

@@ -38,6 +38,7 @@ RSpec.describe "Notes of bells and hotels" do
            "moved in, and since last Easter it has had a bell."
     expect(found("timeline", mill).items.map(&:date)).to eq(["1902", "Three winters later", "1911", "Between the wars", "1958", "last Easter"])
   end
+
   it "keep the stop between two sentences about one thing" do
     shed = "Several of you have asked why the pool was closed in May. The wall had been undermined by the winter storms. Two of the four pumps failed their test. And the key could " \
            "not be found for eleven days. It hung where it always hangs."

@@ -176,15 +176,18 @@ module Peony
       end
 
       # An item with further words about it.
-      def further(item, spans, joint = " ")
+      def further(item, spans, joint = nil)
         item.spans += spans
         return item if spans.empty?
 
-        item.naming { |i| i.detail = [i.detail, *spans.map(&:text)].reject(&:empty?).inject { |told, words| "#{told}#{joint == ' ' && stopped?(told, words) ? '. ' : joint}#{words}" }.to_s }
+        item.naming do |i|
+          told = [i.detail, *spans.map(&:text)].reject(&:empty?)
+          i.detail = joint ? told.join(joint) : stopped(told)
+        end
       end
 
-      # "For eleven days | It hung where it always hangs": the stop between two sentences, which a detail does not keep.
-      def stopped?(told, words) = told.match?(/[\p{L}\p{N}]\z/) && words.match?(/\A\p{Lu}/)
+      # "For eleven days | It hung where it always hangs": with the stop between two sentences, which a detail does not keep.
+      def stopped(parts) = parts.inject { |told, words| "#{told}#{'.' if told.match?(/[\p{L}\p{N}]\z/) && words.match?(/\A\p{Lu}/)} #{words}" }.to_s
 
       def cue?(*names) = names.any? { |n| text.cues[n].positive? }
 

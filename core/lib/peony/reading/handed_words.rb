@@ -9,7 +9,7 @@ module Peony
       SAID = /\bsaid (?:only |just |about )?\z/
       SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
-      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?[[:alpha:]]{3,}s [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/i
+      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/i
       OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
@@ -90,9 +90,10 @@ module Peony
       # "Keys lost in a term: 64 under the old window, 18 under the new"
       def labelled(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
-        return nil if !text.string[sentence.from...quantity.from].match?(LABELLED) || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
+        label = text.string[sentence.from...quantity.from].match(LABELLED)
+        return nil if label.nil? || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
 
-        noun = text.tokens_in(sentence).find { |t| !t.low.match?(/\A(?:only|even|just|the|our)\z/) }
+        noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
         noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
       end
 

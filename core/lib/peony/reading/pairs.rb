@@ -104,8 +104,7 @@ module Peony
         return false unless one.unit == "times" && ["times", ""].include?(two.unit)
 
         gap = text.string[one.to...two.from]
-        [Turned::INSTEAD, Turned::UP_FROM, Turned::COMPARED, Turned::AGAINST].any? { |told| gap.match?(told) } ||
-          text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
+        Turned.by_gap?(gap) || text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
       end
 
       # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.

@@ -17,7 +17,12 @@ module Peony
       TOO_LITTLE = /\A(?:too (?:little|much|few|many)|enough)(?: [[:lower:]]+){0,2}?(?= (?:makes?|means?|helps?|is|are|can|causes?|leads?|brings?|keeps?)\b)/i
 
       # "Anglers and the early swimmers | are for it"
-      ON_SIDE = /\A(?<who>[^,:;.]{2,40}?) (?:is|are|was|were) (?:all |firmly |quite )?(?:against|for|in favou?r of) (?:it|them|this|that)\b/i
+      STANDS = "(?:is|are|was|were) (?:all |firmly |quite )?(?:against|for|in favou?r of)"
+      ON_SIDE = /\A(?<who>[^,:;.]{2,40}?) #{STANDS} (?:it|them|this|that)\b/i
+      TAKES_SIDE = /\b#{STANDS} (?:it|them|this|that|the)\b/i
+
+      # "Dr Ames | would keep them open", "The hotel | has asked us to let the bells rest"
+      WISH = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)(?<who>[[:upper:]][^,:;.]{2,34}?) (?:would|wants?|wanted|hopes?|(?:has|have) asked (?:us|for|the|that))\b/
 
       private
 
@@ -53,8 +58,8 @@ module Peony
         match if (brief || stand(span)) && !match[:who].match?(/\A(?:it|they|he|she|we|i|you|this|that|there)\z/i)
       end
 
-      # "The hotel | has asked us to let the bells rest"
-      def wish(span) = span.text.match(Finders::Opposition::WOULD)
+      def wish(span) = span.text.match(WISH)
+      def takes_side?(span) = span.text.match?(TAKES_SIDE)
 
       # What is said, without who says it.
       def arguments(sentence)

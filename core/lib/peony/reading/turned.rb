@@ -42,6 +42,8 @@ module Peony
 
       # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
       COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
+      # What stands between two values of which the later is told first.
+      TOLD_BACK = [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED].freeze
       FROM = /\A,? ?(?:[[:alpha:]%°]+,? )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
@@ -119,6 +121,8 @@ module Peony
       end
       SOME_OF_THEM = /\A of (?:them|these|those|which|whom) [^.,;:]+/
 
+      GAPS = [ARROW, AGAINST, *TOLD_BACK].freeze
+
       # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
       def no_value?(text, quantity)
         behind = text.string[quantity.to, 28].to_s
@@ -143,7 +147,7 @@ module Peony
       def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
-      def by_gap?(gap) = gap.match?(ARROW) || gap.match?(WAS) || gap.match?(UP_FROM) || gap.match?(INSTEAD) || gap.match?(NOT_SO) || gap.match?(AGAINST) || gap.match?(COMPARED)
+      def by_gap?(gap) = GAPS.any? { |told| gap.match?(told) }
 
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
@@ -153,7 +157,7 @@ module Peony
         return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
 
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || gap.match?(HAD_BEEN) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
-        return true if [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED, /\bagainst\b/].any? { |told| gap.match?(told) } || back?(text, gap, one)
+        return true if TOLD_BACK.any? { |told| gap.match?(told) } || gap.match?(/\bagainst\b/) || back?(text, gap, one)
 
         gap.match?(/\A \(/) && bracketed?(text)
       end

@@ -35,13 +35,8 @@ module Peony
 
         TALK = /\A(?:there (?:has been|is|was)|we have had|for [[:lower:] ]{3,20}) (?:much|a good deal of|a lot of|some|long)? ?(?:talk|argument|debate|discussion)\b/i
 
-        TAKES_SIDE = /\b(?:is|are|was|were) (?:all |firmly |quite )?(?:against|for|in favou?r of) (?:it|them|this|that|the)\b/i
-
         # "Mr Teal, who speaks for the others, would keep the marks."
         FOR_OTHERS = /\A[^,.;]{3,30}, who speaks? for (?:the )?(?:others?|rest|opposition)\b/i
-
-        # "Dr Ames would keep them open"
-        WOULD = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)(?<who>[[:upper:]][^,:;.]{2,34}?) (?:would|wants?|wanted|hopes?|(?:has|have) asked (?:us|for|the|that))\b/
 
         class << self
           # @param heads [Array<String>] of two sides
@@ -169,12 +164,12 @@ module Peony
           return nil unless at
 
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
-          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !s.text.match?(TAKES_SIDE) && !speaker(s) && s != list[at - 1] }
+          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !takes_side?(s) && !speaker(s) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
 
         # "There has been much talk about marks. | The music teachers are against them. ... Mr Teal, who speaks for the others, would keep them."
-        def talk?(list) = list.size > 3 && list.first.text.match?(TALK) && (2...list.size).any? { |i| list[i].text.match?(FOR_OTHERS) || list[i].text.match?(WOULD) }
+        def talk?(list) = list.size > 3 && list.first.text.match?(TALK) && (2...list.size).any? { |i| list[i].text.match?(FOR_OTHERS) || wish(list[i]) }
 
         # Without what only leads to the two sides.
         def unled(list)
@@ -200,9 +195,9 @@ module Peony
           list = text.sentences
           return nil if nodes.size >= 2 || list.size < 2
 
-          places = list.each_index.select { |i| speaker(list[i]) || wish(list[i]) || list[i].text.match?(TAKES_SIDE) }
+          places = where(:speaker, :wish, :takes_side?)
           # "The council would like motors. | Anglers are for it. ... The purists answer ...": what it is about is on neither side.
-          places.shift if places.size > 2 && places.first.zero? && !speaker(list.first) && list[places[1]].text.match?(TAKES_SIDE)
+          places.shift if places.size > 2 && places.first.zero? && !speaker(list.first) && takes_side?(list[places[1]])
           of_turns_to_speak(places.first(2))
         end
 
@@ -210,11 +205,13 @@ module Peony
         def of_two_speakers
           return nil if nodes.size >= 2
 
-          list = text.sentences
-          said = list.each_index.select { |i| speaker(list[i]) }
-          said = list.each_index.select { |i| speaker(list[i]) || wish(list[i]) } if said.size != 2 && list.none? { |s| s.text.match?(TAKES_SIDE) }
+          said = where(:speaker)
+          said = where(:speaker, :wish) if said.size != 2 && where(:takes_side?).empty?
           of_turns_to_speak(said) if said.size == 2
         end
+
+        # @return [Array<Integer>] of the sentences of which one of these holds
+        def where(*ways) = text.sentences.each_index.select { |i| ways.any? { |way| send(way, text.sentences[i]) } }
 
         # @param places [Array<Integer>] of the sentences in which one and the other begin
         def of_turns_to_speak(places)

@@ -50,4 +50,15 @@ RSpec.describe "Notes of bells and hotels" do
     expect(school.changes.map { |p| [p.one.value, p.two.value] }).to eq([[61, 38], [29, 45]])
     expect(school.changes.first.two.unit).to eq("hats")
   end
+  it "take no cause for one that is denied to be any" do
+    kiln = "We lost nine days at the kiln and have been asked about it. The door warped, and the only firm that makes it had closed. Damp had got into the bricks. Two of our five " \
+           "potters were at the same wedding. Frost had nothing to do with it."
+    expect(titles("cause", kiln).size).to eq(3)
+  end
+
+  it "call a row by its number also where as many were counted in it" do
+    rows = "| Week | Visits | Jars |\n|---|---|---|\n| 1 | 6 | 98 |\n| 2 | 11 | 184 |\n| 3 | 3 | 42 |\n| 4 | 13 | 265 |\n"
+    passage = Peony::Reading::Passages.of(Peony::Notes.parse(rows, ".md")).first
+    expect(Peony::Reading.of(passage).finding("trend").items.map { |i| i.named.title }).to eq(["Week 1", "Week 2", "Week 3", "Week 4"])
+  end
 end

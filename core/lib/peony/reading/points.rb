@@ -43,6 +43,7 @@ module Peony
         kept |= [0] if orders?(text, spans)
         kept -= led(text, family, spans)
         kept -= [spans.size - 1] if spans.size > 4 && spans.last.text.match?(BUT_NOT)
+        kept -= spans.each_index.select { |i| spans[i].text.match?(NO_CAUSE) } if family == "cause"
         kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -57,6 +58,9 @@ module Peony
 
       # "Breakfast, on the other hand, has to be paid for.": none of what was listed.
       BUT_NOT = /\A(?!(?:the|those|some|one)\b)[^,;.]{3,24}, (?:on the other hand|by contrast|alas), /i
+
+      # "Rain had nothing to do with it."
+      NO_CAUSE = /\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out)\b/i
 
       # The spans at the beginning that only lead to the others.
       def led(text, family, spans)

@@ -220,10 +220,17 @@ module Peony
           text.span(before ? stretch.from + before + 1 : stretch.from, tail ? to + tail : stretch.to)
         end
 
+        # Whether a label of this span stands by itself, without the number.
+        def beside?(label, span, number)
+          from = span.text.index(label)&.+(span.from)
+          !from.nil? && !number.from.between?(from, from + label.length - 1)
+        end
+
         def made_point(label, span, measure, sort)
           number = measure.respond_to?(:quantity) ? measure.quantity : measure
-          # "71 standing"
-          label = label.strip.delete_prefix("#{number.text} ").delete_suffix(" #{number.text}")
+          label = label.strip
+          # "71 standing"; the third week stays "Week 3" where three came in it.
+          label = label.delete_prefix("#{number.text} ").delete_suffix(" #{number.text}") unless beside?(label, span, number)
           told = label.sub(LED_IN, "").sub(/\A(when .+?) (?:to|in|at|on|of|from|with|and|the|an?|has|had|is|was|it|its)\z/i, '\1')
           Item.new(title: Titles.capital(told), detail: span.text.strip.sub(/\A[,;:]?\s*(?:and|to)\s+/, "").chomp("."), spans: [span], value: measure.value, unit: measure.unit,
                    date: sort && Titles.capital(told), sort: sort, children: [], aspects: [])

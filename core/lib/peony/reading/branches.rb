@@ -12,7 +12,7 @@ module Peony
         /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|once|unless|whoever|those)\b)/i,
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|once|unless|whoever|those)\b)/i,
         /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no) )/i,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
         /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
@@ -51,7 +51,7 @@ module Peony
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
       # What is told of all that is asked here: "People ask me that all day".
-      OFTEN_ASKED = /\b(?:(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
+      OFTEN_ASKED = /\b(?:that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 

@@ -231,7 +231,7 @@ module Peony
       end
 
       # "The count stood | at five when the weir was rebuilt"
-      STOOD = /\b(?:count|number|figure|total|tally|score|level|gauge|rate) (?:stood|stands|stayed|remained|was|is|held) (?:only |just |still )?\z/i
+      STOOD = /\b(?:unchanged|steady|constant|still|stuck) \z|\b(?:count|number|figure|total|tally|score|level|gauge|rate) (?:stood|stands|stayed|remained|was|is|held) (?:only |just |still )?\z/i
 
       # "Down to one, from five"
       BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i

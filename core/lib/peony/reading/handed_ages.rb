@@ -13,10 +13,14 @@ module Peony
 
       OLDER = /\b(?:older|age|ages|aged|ageing|growing up|years old|life)\b/i
 
+      # "A girl called Tove, about nine."
+      CALLED = /\b(?:boy|girl|child|man|woman|lad|daughter|son|pupil|called|named)\b[^.;:\d]{0,24}, (?:about |nearly |just |not quite )?\z/
+
       private
 
       def aged
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
+        ages.each { |q| q.unit = "years" if text.string[q.to, 1].to_s.match?(/\A[.,;]?\z/) && text.string[[0, q.from - 60].max...q.from].match?(CALLED) }
         at_ages(ages)
         ages.each { |q| q.unit = "years" if text.string[[0, q.from - 36].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
       end

@@ -9,12 +9,15 @@ module Peony
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
         # "Thanks to 412 of you we have 61,000"
-        return true if passing?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
+        return true if passing?(quantity) || long?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
         return false unless HandedOn::TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
         !HandedOn::TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
       end
+
+      # "A form of eleven pages": how long it is.
+      def long?(quantity) = %w[pages lines chapters verses sheets storeys].include?(quantity.unit) && text.string[[0, quantity.from - 48].max...quantity.from].match?(/\b(?:an?|the|one) (?:[[:lower:]]+ )?[[:lower:]]+ of \z/)
 
       # "This September, with two sets of twins, 70"
       def put_in?(quantity)

@@ -50,10 +50,13 @@ module Peony
       end
 
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
-      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token)
+      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token)
 
       # "Who bakes next week?"
       def does?(token) = text.string[[0, token.from - 5].max...token.from].match?(/\b(?:who|she|he|it) \z/i)
+
+      # "No prizes, just to see"
+      def none?(token) = text.string[[0, token.from - 3].max...token.from].match?(/\bno \z/i)
 
       # "Membership over the years: 2019 310, 2020 288"
       def over_time?(token) = HandedOn::TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)

@@ -12,12 +12,16 @@ module Peony
       # "Lemon juice has a pH of 2", "measured pH 3.1"
       ACIDITY = /\bpH(?: value)?(?: of| is| was)? (?:about |around |only )?\z/
 
+      # "Dearer to begin with, at 4,200, but we pay less than twelve a week"
+      DEARER = /\b(?:dearer|cheaper|pays?|paid)\b[^.;:\d]{0,24} (?:at|than|only|just|about) \z/i
+
       private
 
       # What the words before it say it measures.
       def led_by(quantity, before, last)
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
+        return coin if before.match?(DEARER) && coin
         return money if paid?(quantity, before, last) || (HandedOn::TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
 
         # "An average mark of 71", "a score of 8"
@@ -34,6 +38,10 @@ module Peony
 
         text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
       end
+
+      # What is paid, also where the coin is none of today.
+      def coin = @said.map(&:unit).find { |u| Units.money?(u) || COINS.include?(u) }
+      COINS = %w[crowns francs gulden guilders shillings ducats florins marks].freeze
 
       def money = @said.map(&:unit).find { |u| Units.money?(u) }.to_s
     end

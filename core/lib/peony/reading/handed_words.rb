@@ -9,7 +9,7 @@ module Peony
       SAID = /\bsaid (?:only |just |about )?\z/
       SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
-      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) [^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?\z/i
+      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
       OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
@@ -87,6 +87,15 @@ module Peony
         token.low.sub(/(?:es|s|ed)\z/, "").delete_suffix("e") if token && token.to >= quantity.from - 2 && token.verb? && token.low.length > 3 && !Words::STOP.include?(token.low)
       end
 
+      # "Queue down from 14 minutes to 5; lost tickets 62; staff unchanged at three": behind a measure, the plural that leads a number.
+      def plural_led(quantity, last)
+        return nil if last.nil? || Units.counted?(last.unit)
+
+        word = text.string[[0, quantity.from - 48].max...quantity.from][PLURAL_LED, :noun] or return nil
+        word if Words.plural?(word) && !HandedOn::TIME.include?(word) && !Units.measure?(word) && !word.match?(HandedColumns::MEASURED)
+      end
+      PLURAL_LED = /(?:\A|[:;] )(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+) (?:(?:unchanged|steady|constant|still) at )?\z/
+
       # "Keys lost in a term: 64 under the old window, 18 under the new"
       def labelled(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
@@ -96,6 +105,17 @@ module Peony
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
         noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
       end
+
+      # "Of our presenters 23 met their wife here"; "Eels do need it. Of every nine that set out"
+      def some_of_all(quantity, last)
+        word = text.string[[0, quantity.from - 40].max...quantity.from][OF_THESE, 1]
+        return word if word && Words.plural?(word) && !Units.measure?(word)
+        return nil unless last && !Units.counted?(last.unit) && text.string[[0, quantity.from - 10].max...quantity.from].match?(/(?:\A|[.!?] )Of every \z/)
+
+        before = text.sentences.reverse.find { |s| s.to <= quantity.from } or return nil
+        text.tokens_in(before).first(2).find { |t| t.noun? && Words.plural?(t.low) }&.low
+      end
+      OF_THESE = /(?:\A|[.!?;:] )(?:of|among) (?:our|the|these|those|its|their) (?:[[:lower:]]+ )?([[:lower:]]+) \z/i
 
       # "Collisions, of which there were 26"
       def whose(quantity)

@@ -47,6 +47,8 @@ module Peony
         before = text.string[[0, quantity.from - 18].max...quantity.from]
         # "Kitchen: 9, of which 7 are mugs"
         return true if before.match?(/,\s+of which (?:only |just )?\z/) || Turned.aside?(text, quantity)
+        # "Twenty-nine, eleven of which were the same book"
+        return true if before.match?(/,\s+\z/) && text.string[quantity.to, 9].to_s.match?(/\A of wh(?:ich|om)\b/)
 
         Turned.some_of?(text, quantity) && before.match?(/,\s+(?:though|but|of which|if)\s+(?:only |just )?\z/)
       end

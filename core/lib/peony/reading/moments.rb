@@ -16,10 +16,11 @@ module Peony
       INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
+      TURN = /\b(?:at )?the (?:beginning|start|turn) of the (?<what>next|following) century\b/i
       WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?war)|between the (?:two )?(?<war>wars))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
-      RECENT = /\b(?:last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
+      RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent)|\.\d)(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
       AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there|it|about|close|\d)\b)/i
@@ -51,7 +52,7 @@ module Peony
 
       # @return [Array<MatchData>] in order
       def told(string, dates)
-        patterns = [LATER, NEXT, MONTH, WAR]
+        patterns = [LATER, NEXT, MONTH, WAR, TURN]
         patterns << AGED if dates.first.kind == :year && string.match?(/\bborn\b/i)
         found = patterns.flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
         found = found.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
@@ -61,6 +62,7 @@ module Peony
 
       def sort(match, before, dates)
         if match.names.empty? then NOW
+        elsif match.regexp == TURN then ((before.sort / 100).floor + 1) * 100.0
         elsif match.names.include?("war") then before.sort + 0.5
         elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
         elsif match.names.include?("number") then later(before, match)

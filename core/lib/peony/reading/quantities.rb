@@ -8,7 +8,7 @@ module Peony
       COMMA = "\\d+(?:\\.\\d{3})*,\\d{1,2}(?=\\s?(?:€|%|kg\\b|k?m\\b|cm\\b|l\\b|litres\\b))"
       N = "(?:[-−+]?#{COMMA}|[-−+]?\\d{1,3}(?:[,'’\u2009\u202f]\\d{3})+(?:\\.\\d+)?|\\d{1,3}(?:\\.\\d{3}){2,}(?![.\\d])|[-−+]?\\d+(?:\\.\\d+)?)".freeze
       MONEY = /([£€$]|\b(?:EUR|GBP|USD)(?= ))\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|\d{1,3}(?: \d{3})+(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
-      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Z]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
+      FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Zabdef]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
@@ -21,15 +21,15 @@ module Peony
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
-      TOLD = /\b(?:last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
+      TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       # "Half an hour", "a quarter of a litre": so much, and no share.
-      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
-      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>cup|teaspoon|tablespoon|litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
+      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
-      TIMES = /\b(twice|thrice)\b/i
+      TIMES = /(?<!\bonce or )\b(twice|thrice)\b/i
       ONE_TEN = /\ba(?= (?:metre|pound|euro) #{Numbers::WORD}\b)/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -153,7 +153,7 @@ module Peony
       end
 
       # "Visited the page 610": 610 did. "Old bus 76": a name that leads it is none of a number.
-      DOES = /[[:lower:]] the (?:page|room|step|chapter|figure) \z|\b[[:upper:]][a-z]+ [a-z]+ \z/
+      DOES = /[[:lower:]] the (?:page|room|step|chapter|figure) \z|\b(?!(?:And|But|Or|So|Then|Now|In|On|At|By|From)\b)[[:upper:]][a-z]+ [a-z]+ \z/
 
       # "The old tram reaches 82 decibels, the bus 76, the new tram | 68": one of a row.
       def measured?(string, match, before) = before.match?(OF_ROW) && string[[0, match.begin(0) - 160].max...match.begin(0)].match?(/\d [[:lower:]]{3}/)
@@ -209,7 +209,7 @@ module Peony
           next add(found, taken, string, m, 0, "") if string[m.end(0), 16].to_s.match?(/\A to (?:\d|#{Numbers::WORD}\b)/o)
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to)
-          add(found, taken, string, m, 0, before.unit) if before && m.begin(0) - before.to <= 12 && !string[before.to...m.begin(0)].include?("\n")
+          add(found, taken, string, m, 0, before.unit) if before && (m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z/)) && !string[before.to...m.begin(0)].include?("\n")
         end
       end
 
@@ -218,7 +218,7 @@ module Peony
         each_match(string, SPELLED, taken) do |m|
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 60].to_s
-          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest)
+          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest) || Uncounted.a_few?(string, m) || Uncounted.idiom?(string, m, rest)
 
           half = rest[/\A and a half\b/].to_s
           value += 0.5 unless half.empty?
@@ -230,6 +230,7 @@ module Peony
           end
           next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
           next if unit.empty? && string[[0, m.begin(0) - 10].max...m.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
+          next if unit.empty? && Uncounted.told_of?(string, m, rest)
           next if value.zero? || Uncounted.compound?(rest)
 
           hundredths = Units.hundredths(rest)

@@ -12,10 +12,10 @@ module Peony
              "ruled|governs?|employs?|employed|looks? after|looked after|appoints?|appointed|elects?|elected|gives? orders to|gave orders to|" \
              "gave out (?:the )?work to|guides)"
       PARTED = "(?:(?:is|are|was|were|can be|may be) (?:made up|composed|divided|split|sorted|grouped|parted|broken down)(?: again)? (?:of|into|in)|" \
-               "splits? (?:up )?into|divides? into|falls? into|fell into|comes? in|breaks? down into)"
+               "splits? (?:up )?into|divides? into|falls? into|fell into|comes? in|breaks? down into|branch(?:es)? into|(?:(?:has|have|had) given|gave|gives?) rise to)"
       KINDS = "(?:(?:may|can|could|might) be|(?:is|are|was|were)(?: in turn)?(?: either)?)"
       UNDER = "(?:(?:reports?|reported|answers?|answered|belongs?|belonged|is answerable|are answerable) (?:directly )?to|(?:works?|worked) (?:for|under)|" \
-              "(?:takes?|took) (?:their |his |her |its )?orders from|(?:is|are|" \
+              "(?:takes?|took) (?:their |his |her |its )?orders from|(?:descends?|descended) from|(?:is|are|" \
               "was|were|comes?|came|stands?|stood|serves?|served) (?:directly )?(?:under|below|beneath)|(?:is|are|was|were) part of)"
       THERE = "(?:(?:there )?(?:is|are|was|were|comes?|came|stands?|stood|sits?|sat|works?|worked|serves?|served|hangs?|hung|belongs?|follows?)|there['’]s|" \
               "you(?:['’]ll| will)? find|you(?:['’]ve| have)(?: got)?)"
@@ -38,7 +38,7 @@ module Peony
         crew: /#{LEAD}(?<up>[[:upper:]][[:alpha:]-]+)['’]s? (?:people|team|crew|lot|side|half) (?:do|does|did|makes?|made|looks? after|looked after|runs?|ran|builds?|are|have|has) (?<low>.+)\z/m,
         team: /#{LEAD}(?<up>#{NAME}) (?:is|are|was|were) (?:led|run|headed|managed|directed) by [^,;]{2,40}?(?: and (?:consists? of|has|is made up of)|, (?:with|who has|which has)) (?<low>.+)\z/im,
         led: /#{LEAD}(?<low>#{NAME}) (?:is|are|was|were) (?:all )?(?:led|run|headed|chaired|managed|directed|supervised|commanded|governed|looked after) by (?<up>[^,;:]{2,40})(?:, .*)?\z/im,
-        in: /#{LEAD}(?:in|on|among) (?:the )?(?<up>#{NAME}),? (?:there (?:is|are|was|were)|(?:sit|stand|are|come|belong|live)s?|(?:we|you)(?: will)? find|we have) (?<low>.+)\z/im,
+        in: /#{LEAD}(?:in|on|among) (?:the )?(?<up>#{NAME}),? (?:there (?:is|are|was|were)|(?:sit|stand|are|come|belong|live)s?|(?:we|you)(?: will)? find|we have|one (?:finds|knows|has|tells apart|distinguishes)) (?<low>.+)\z/im,
         to: /#{LEAD}to (?<up>#{NAME}) belong(?:s|ed)? (?<low>.+)\z/im,
         up_list: /#{LEAD}(?:#{Numbers::WORD}|\d+|all|several|some)\b[^:]{2,50} (?:reports?|answers?|answered|reported|works?|worked) (?:directly )?(?:to|for|under) (?<up>[^,;:]{2,40})(?::|,(?= one\b))\s+(?<low>.+)\z/im,
         up: /#{LEAD}(?<low>(?:(?!\b(?:who|which|that)\b)[^;:]){2,90}?)\s+#{UNDER}\s+(?<up>[^,;:]{2,40}?)(?:, .*)?\z/im,

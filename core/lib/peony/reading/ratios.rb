@@ -23,6 +23,9 @@ module Peony
       # "The doors cost 30,000 euros, and we have 21,000 of them."
       OF_THEM = /\bcosts? (?:about )?(?:[£€$]\d|\d[\d,.]* (?:euros|pounds|dollars))[^.]{0,60}\b(?:have|has|got) (?:only |just |already )?\d[\d,.]* of (?:it|them)\b/
 
+      # "It needs 400 hours of hammering, and 130 are done": here hours are what is wanted.
+      WORK = /\b(?:needs?|needed|goal of|target of|promised) (?:about )?(?:\d[\d,.]*|#{Numbers::WORD}(?: hundred)?) (?:hours|days|minutes) of\b/
+
       module_function
 
       # @param text [Reading::Text]
@@ -190,7 +193,7 @@ module Peony
       def goals(text)
         return [] if text.heading_quantities.size + text.quantities.size < 2 || !(text.all_words.match?(GOAL) || text.string.match?(OF_IT) || text.string.match?(OF_THEM))
 
-        list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || HandedOn::TIME.include?(q.unit) }
+        list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || (HandedOn::TIME.include?(q.unit) && !text.string.match?(WORK)) }
         kinds = list.group_by { |q| Units.kind(q.unit) }
         pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && goal?(text, *l) }.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []

@@ -52,6 +52,8 @@ module Peony
         # "Stay out of the sun between eleven and three."
         return true if between_hours?(before, rest)
 
+        # "Posted before four has a quiet evening"
+        return true if before.match?(/\b(?:before|until|till|by) \z/i) && match[0].match?(/\A#{Dates::HOUR}\z/io) && rest.match?(/\A (?:has|is|was|does)\b/)
         return false if rest.match?(/\A an? (?:day|week|month|year|hour|head|time)\b/)
         return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
 
@@ -97,6 +99,20 @@ module Peony
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 
+      # "Twelve have the two together": those that were told of.
+      def told_of?(string, match, rest)
+        match[0].match?(/\A(?:two|three|four)\z/i) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/\bthe \z/i) && rest.match?(/\A (?:together|at once|are|were|have|had|do|did|meet|met|agree|share)\b/)
+      end
+
+      # "Count to ten", "thanks a million", "two of the same", "it struck thirteen"
+      def idiom?(string, match, rest)
+        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
+        before.match?(/\bcount(?:s|ed|ing)? (?:up )?to \z|\bthanks \z/i) || (before.match?(/\b(?:struck|strikes|striking) \z/) && !rest.match?(/\A [[:lower:]]+s\b/)) || rest.match?(/\A of the same\b/) || (match[0].match?(/\Aone\z/i) && rest.match?(/\A lot\b/))
+      end
+
+      # "In a line or two": a few.
+      def a_few?(string, match) = string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|one) (?!(?:hour|minute|day|week|month|year|metre|mile|kilo)\b)[[:lower:]]+ or \z/i)
+
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]
@@ -114,11 +130,14 @@ module Peony
         # "In one of five houses"
         return false if rest.match?(/\A of (?:\d|#{Numbers::WORD}\b)/o) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/(?:\A|[.,;:] )[Ii]n \z/)
         return true if of_manner?(string, match, rest, unit)
+        # "One reason might be"
+        return true if rest.match?(/\A (?:reason|thing|way|answer|example|idea|cause|explanation) (?:is|was|may|might|could|would|for)\b/)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)
         return true if string[[0, match.begin(0) - 9].max...match.begin(0)].match?(/\b(?:the|last|first|that|this|no|any|each|every|old|new|on|my|your|our|their|its) \z/i)
         # "A printed one cost 12 gulden"
-        return true if !Units::MEASURES.value?(unit) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|the|this|that) [[:lower:]]+ \z/i)
+        return true if !Units::MEASURES.value?(unit) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|the|this|that(?! [[:lower:]]+s )) [[:lower:]]+ \z/i)
 
+        tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:very|rather|quite)\z/)
         tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
       end
 

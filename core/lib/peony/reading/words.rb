@@ -27,6 +27,8 @@ module Peony
       ARTICLES = %w[the a an this that these those its their our your his her my].to_set.freeze
       IRREGULAR_PLURALS = %w[people children men women mice feet teeth geese sheep fish deer staff police cattle data media].to_set.freeze
 
+      SINGULARS = %w[maths physics athletics gymnastics politics economics ethics news lens].to_set.freeze
+
       module_function
 
       # What may stand before such a verb begins with one of these.
@@ -55,6 +57,8 @@ module Peony
       # @return [Boolean]
       def plural?(word)
         low = word.downcase
+        return false if SINGULARS.include?(low)
+
         IRREGULAR_PLURALS.include?(low) || low.match?(/[a-z]{3,}men\z/) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
       end
 

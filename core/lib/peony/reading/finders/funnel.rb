@@ -71,6 +71,8 @@ module Peony
           return nil if nodes.size < 3
 
           found = nodes.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
+          # "17 finished (and one goat)"
+          found = found.map { |l| l.size > 1 ? l.reject { |m| text.string[[0, m.quantity.from - 6].max...m.quantity.from].match?(/\((?:and |plus )?\z/) } : l }
           found.flatten if found.all? { |l| l.one? && (!l.first.quantity.said || things?(l.first)) }
         end
 

@@ -12,8 +12,10 @@ module Peony
         /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|once|unless|whoever|those)\b)/i,
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|with|once|unless|whoever|those)\b)/i,
         /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no) )/i,
+        # "Oak goes to the sawmill, | ash to the school, | and anything softer is left"
+        /,\s+(?:and |but )?(?=(?:any|every)thing (?:else|[[:lower:]]+er)\b)/i, /,\s+(?=(?!(?:down|up|back|over|close|next|on|in|out|from|not)\b)[[:lower:]]{3,} to (?:the|an?|our) )/,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
         /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
       ].freeze
@@ -51,7 +53,7 @@ module Peony
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
       # What is told of all that is asked here: "People ask me that all day".
-      OFTEN_ASKED = /\b(?:that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
+      OFTEN_ASKED = /\b(?:rule is\b|that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 

@@ -114,10 +114,15 @@ module Peony
       LENGTHS = %w[m km cm mm miles yards feet].freeze
 
       # Metres and kilometres measure alike.
-      def kind(quantity) = LENGTHS.include?(said(quantity)) ? "length" : said(quantity)
+      def kind(quantity)
+        unit = said(quantity)
+        return "length" if LENGTHS.include?(unit)
+
+        %w[seconds minutes hours].include?(unit) ? "time" : unit
+      end
 
       def main(side) = side.filter_map { |q| said(q) }.tally.max_by(&:last)&.first
-      def said(quantity) = quantity.said && !["", "times"].include?(quantity.unit) ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
+      def said(quantity) = quantity.said && !["", "times", "things"].include?(quantity.unit) ? (Units::SHORT[quantity.unit] || quantity.unit) : nil
     end
   end
 end

@@ -23,7 +23,7 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
-      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
 
@@ -105,6 +105,10 @@ module Peony
         return nil if before.unit == "%" && no_share?(quantity)
 
         gap = text.string[before.to...quantity.from]
+        # "Down to 12 minutes (was 25), passengers per day up from 310"
+        return nil if gap.match?(/\A\), [[:lower:]]+s\b/)
+        return nil if TIME.include?(before.unit) && gap.match?(/\A brought (?:it|that|this|them) (?:up |down )?to \z/)
+
         before.unit if [TURNED, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || Turned.did_and_does?(text, before, gap)
       end
 
@@ -121,11 +125,21 @@ module Peony
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
 
+        # "At 20 cents a go. Gus 46 times. Hanne, 31"
+        return "times" if so_often?(quantity, before, last)
+
         told = told_by_words(quantity, before, last)
         return told if told
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
+      end
+
+      def so_often?(quantity, before, last)
+        return false if last.nil? || Units.counted?(last.unit)
+
+        often = @list.take_while { |q| q.from < quantity.from }.last
+        often&.unit == "times" && (!often.said || before.match?(/[.;] [[:upper:]][[:lower:]]+,? \z/))
       end
 
       def told_by_words(quantity, before, last)

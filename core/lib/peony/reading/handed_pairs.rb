@@ -4,7 +4,7 @@ module Peony
   module Reading
     # The unit of a bare number where two quantities go together again and again.
     module HandedPairs
-      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|[£€$])?\z}
+      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|our\s+|my\s+|their\s+|its\s+|[£€$])?\z}
 
       AFTER = /\bafter \z/i
 
@@ -93,6 +93,8 @@ module Peony
       def alone?(quantity, following, gap)
         # "An hour a day brought 34, three hours 39": the second of them leads a number of its own.
         return true if gap == ", " && text.string[following.to, 5].to_s.match?(/\A \d+\b/)
+        # "Sixty, a third of them asleep"
+        return true if following.unit == "%" && gap == ", " && text.string[following.to, 9].to_s.match?(/\A of them\b/)
 
         (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
       end

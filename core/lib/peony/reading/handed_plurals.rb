@@ -104,6 +104,9 @@ module Peony
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
         from += text.string[from...quantity.from][/\A(?:since|after|when|with|because|once|as|before)\b[^,]*, /i].to_s.length
         tokens = text.tokens_between(from, quantity.from)
+        # "Wait down to 12 minutes (was 25), passengers per day up from 310"
+        comma = tokens.rindex { |t| t.text == "," }
+        tokens = tokens.drop(comma + 1) if comma && tokens.drop(comma + 1).any? { |t| t.noun? && Words.plural?(t.low) }
         # "Lost gloves went down from 61"
         tokens = tokens.drop(1) if tokens.first&.verb? && tokens[1]&.noun?
         noun = tokens.take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }

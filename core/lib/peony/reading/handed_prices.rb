@@ -22,6 +22,7 @@ module Peony
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
         return coin if before.match?(DEARER) && coin
+        return "votes" if text.all_words.match?(/\b(?:vote[sd]?|poll(?:ed)?)\b/) && (before.match?(/\bpolled (?:only |just )?\z/) || text.string[quantity.to, 14].to_s.match?(/\A,? were cast\b/))
         return money if paid?(quantity, before, last) || (HandedOn::TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
 
         # "An average mark of 71", "a score of 8"

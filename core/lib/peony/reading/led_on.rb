@@ -20,6 +20,8 @@ module Peony
         [/\bwhere\b[^.;!?]*\bonce\b/i, /\A(?: [[:alpha:]]+){0,4}, (?:now |today )?\z/],
         # "We started with 60 members and ended with 145"
         [/\b(?:started|began|opened|set out) with (?:only |just )?\z/i, /\A[^.!?\d]{0,40}\b(?:ended|finished|closed|left)(?: up)? with \z/],
+        # "An assembly that used to last 26 minutes is over in eleven."
+        [/\bused to\b[^.;]*\z/i, /\A(?: [[:alpha:]]+)? (?:is|are) (?:now )?(?:over|done|finished|through) in (?:only |just |about )?\z/],
         [/\b(?:ago|used to)\b/i, /\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/]
       ].freeze
 

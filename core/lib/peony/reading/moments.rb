@@ -14,10 +14,10 @@ module Peony
       AGE = /\b(?:at birth|when (?:it|she|he|we|they|i) (?:started|began|opened|was born)\b|at the (?:start|beginning)\b|(?:at|after|by) (?:only |just )?(?<number>\d+|an?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)(?: (?<unit>minute|day|week|month|year)s?\b|(?=[,.;]| and\b)))/i
       # "In week 1", "in the sixth month", "on the third day", beside ages: so far into it.
       INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
-      NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year) after(?! the\b)|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
+      NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year|spring|summer|autumn|winter) after(?: that\b|(?! the\b))|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
       TURN = /\b(?:at )?the (?:beginning|start|turn) of the (?<what>next|following) century\b/i
-      WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?war)|between the (?:two )?(?<war>wars))\b/i
+      WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?war)|(?:between the (?:two )?|(?:in|during|for the (?:length|whole) of) both )(?<war>wars)|(?:through(?:out)?|during|in) (?:the whole of )?the (?:first|second) world (?<war>war))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
       RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i

@@ -144,7 +144,7 @@ module Peony
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
         return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/) || before.match?(/\d:\z/)
         return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
-        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per)| of \d)/)
+        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
 
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES)
@@ -231,7 +231,7 @@ module Peony
           next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
           next if unit.empty? && string[[0, m.begin(0) - 10].max...m.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
           next if unit.empty? && Uncounted.told_of?(string, m, rest)
-          next if value.zero? || Uncounted.compound?(rest)
+          next if (value.zero? && !Units.counted?(unit)) || Uncounted.compound?(rest)
 
           hundredths = Units.hundredths(rest)
           value += hundredths.last / 100.0 if hundredths

@@ -69,6 +69,8 @@ module Peony
       SEASONS = /\b[Ii]n (?:the )?(#{Dates::SEASONS.keys.join('|')})\b(?! (?:of )?#{Dates::YEAR})/
       # "On day 1 it was 12 mm tall, on day 5 25"
       NUMBERED = /\b(?:[Ii]n|[Oo]n) (?:day|week|month|year|lesson|round) (\d{1,2})\b(?=[^.,;\d]{0,40}[£€$]?\d)/
+      # "Week one I did 2 km. By week three it was five", in a row of them.
+      IN_WORDS = /\b(?:(?:in|by|on) )?(?:week|day|month|year|lesson|round) (#{(Numbers::ONES.keys.drop(1) + Numbers::TENS.keys).sort_by { |w| -w.length }.join('|')})\b(?! (?:in|of|out|per)\b)/i
       # "km 1–10: happy, much too fast", line by line.
       LEGS = /(?:(?<=\A)|(?<=\n))(?:km|miles?|laps?|rounds?|minutes?|pages?|chapters?) (\d{1,3}) ?(?:–|-|to) ?\d{1,3}(?=:)/i
       # "At nine 25", beside a clock time.
@@ -93,7 +95,7 @@ module Peony
         [SHORT_DAYS, :weekday, ->(m) { Dates::DAYS.index { |d| d.start_with?(m[1][0, 3].downcase) }.to_f }, :row], [BARE_HOURS, :time, ->(m) { Dates.hour(m[1]) }, :row, :digit],
         [HOURS, :time, ->(m) { Dates.clock(m[1], m[2], nil) }, :rising, :dotted], [LEADS, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month],
         [MONTHS_LEAD, :month, ->(m) { Dates.month(m[1]).to_f }, :row, :month], [SEASONS, :month, ->(m) { Moments.in_months(Dates::SEASONS.fetch(m[1].downcase)) }, :counted, :season],
-        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit], [LEGS, :count, ->(m) { m[1].to_f }, :row, :digit], [Countdown::SO_LONG, :count, ->(m) { Countdown.sort(m) }, :row, :countdown],
+        [NUMBERED, :count, ->(m) { m[1].to_f }, :counted, :digit], [IN_WORDS, :count, ->(m) { Numbers.spelled(m[1]).to_f }, :row], [LEGS, :count, ->(m) { m[1].to_f }, :row, :digit], [Countdown::SO_LONG, :count, ->(m) { Countdown.sort(m) }, :row, :countdown],
         [CLOCKED_NUMBER, :time, ->(m) { Dates.hour(m[1]) }, :beside, :clock],
         [HALF_PAST, :time, ->(m) { m.pre_match.scan(/\b#{Dates::HOUR}\b/i).last.then { |word| word && (Dates.hour(word) + 0.5) } }, :among],
         [BARE, :year, ->(m) { m[1].to_f }, :among], *%i[row among].map { |where| [OLD_YEARS, :year, ->(m) { m[1].to_f }, where, :digit] }, [CLOCKED, :time, ->(m) { Dates.hour(m[1]) }, :among],

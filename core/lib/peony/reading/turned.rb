@@ -50,7 +50,7 @@ module Peony
       FAR = 160
 
       # "58 % in the autumn, 74 % in the spring"
-      WHEN = /\A(?: ?%)? (?:in|at|by) (?:the )?(?:birth|(?:\d+|#{Numbers::WORD}) (?:weeks|months|years)|spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
+      WHEN = /\A(?: ?%)? (?:in|at|by) (?:(?:the|his|her|its|our|my|their) )?(?:birth|(?:\d+|#{Numbers::WORD}) (?:weeks|months|years)|spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
 
       # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
       OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/

@@ -83,7 +83,8 @@ module Peony
         run = phrase(tokens)
         # "1 trap 40 leaves": the words up to the next number.
         run = run.take_while { |t| t.tag != "cd" }
-        plural = run.find { |t| plural?(t) }
+        # "90 toads' eggs"
+        plural = run.each_with_index.find { |t, i| plural?(t) && tokens[tokens.index(t) + 1]&.tag != "pos" && i >= 0 }&.first
         return plural.low if plural
 
         singular = run.reverse.find { |t| t.tag == "nn" } if value == 1

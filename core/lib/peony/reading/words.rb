@@ -65,6 +65,7 @@ module Peony
       # @return [String] a plain English plural
       def plural(word)
         return word if plural?(word)
+        return word.sub(/fe?\z/, "ves") if word.match?(/\A(?:kni|wi|li|hal|lea|loa|shel|thie|wol|cal|scar|el|sel)fe?\z/)
         return "#{word[0..-2]}ies" if word.match?(/[^aeiou]y\z/)
 
         word.match?(/(?:s|x|z|ch|sh)\z/) ? "#{word}es" : "#{word}s"

@@ -64,7 +64,7 @@ RSpec.describe "Names and items of running text" do
   it "call a case by what is done in it, a side by who speaks, and leave the frame out of a sum" do
     parcel = "A stranger's parcel at the desk? If there is a name on it, ring the name. If there is none, look whether it ticks, leaks or " \
              "smells. If it does any of these, clear the hall; if not, shelve it for a week."
-    expect(names(parcel)).to include("Look whether it ticks")
+    expect(names(parcel)).to include("Look whether it ticks, leaks or smells")
     pool = "Should the pool open at six in the morning? Swimmers who work say it is the only hour they have. The café would sell breakfasts. " \
            "The lifeguards answer that nobody sleeps before a five o'clock start and heating an empty hall is waste."
     expect(names(pool)).to eq(["Swimmers who work", "The lifeguards"])

@@ -81,14 +81,39 @@ def target(names)
 end
 BEST = 0.7
 
-# @return [Array(Hash{String => Float}, Hash{String => Float}, Hash{String => Float})] for each passage all signs, those of its words alone, and how likely the families should be
+# @return [Array(Hash{String => Float}, Hash{String => Float}, Hash{String => Float})] for each passage the signs of its words, those of what the finders made of it,
+#   and how likely the families should be
 def family_rows(passages)
   passages.map do |passage|
     text = text_of(passage)
-    words = Peony::Reading::Signs.words(text)
-    all = words.merge(Peony::Reading::Signs.found(text, Peony::Reading::Finder.members.values.filter_map { |finder| finder.new(text).find }))
-    [*[all, words].map { |signs| signs.reject { |_, v| v.zero? }.transform_keys(&:to_s) }, target(passage.families)]
+    found = Peony::Reading::Signs.found(text, Peony::Reading.seen(text, Peony::Reading::Finder.members.keys))
+    [*[Peony::Reading::Signs.words(text), found].map { |signs| signs.reject { |_, v| v.zero? }.transform_keys(&:to_s) }, target(passage.families)]
   end
+end
+
+# Finders are asked where the words do not speak against their family ({Peony::Reading::Scorer.thinkable}). Networks that have seen a passage are surer than they will be of passages
+# to come, so for each third of them one is taught on the others.
+# @return [Array<Array<String>>] for each row the families whose finders are asked
+def thinkable(rows)
+  rows.each_index.group_by { |i| i % 3 }.each_with_object([]) do |(_, unseen), told|
+    net = taught((rows.each_index.to_a - unseen).map { |i| rows[i].values_at(0, 2) }, 1)
+    at = net[:signs].each_with_index.to_h
+    unseen.each do |i|
+      known = rows[i].first.select { |name, _| at.key?(name) }
+      chances = Peony::Reading::Network.chances(known.keys.map { |name| at[name] }, known.values, net)
+      told[i] = Peony::Reading::Scorer.thinkable_of(chances)
+    end
+  end
+end
+
+def taught(rows, times)
+  signs, layers = Network.fit(rows, FAMILIES, times)
+  Peony::Reading::Network.read(Peony::Reading::Network.pack(signs, FAMILIES, layers))
+end
+
+# All signs, without those of finders that are not asked.
+def asked(rows)
+  rows.zip(thinkable(rows)).map { |(words, found, wanted), families| [words.merge(found.select { |name, _| families.include?(name[/[^:]+\z/]) }), wanted] }
 end
 
 PENALTY = 0.003
@@ -108,9 +133,9 @@ def binary(rows, penalty) = brief(Regression.binary(rows, penalty: penalty))
 # What puts the families in order.
 def order(known, passages)
   rows = family_rows(passages + Corpus.turns)
-  fitted = timed("families") { Regression.multinomial(rows.map { |all, _, wanted| [all, wanted] }, FAMILIES, penalty: PENALTY) }
+  fitted = timed("families") { Regression.multinomial(timed("thinkable") { asked(rows) }, FAMILIES, penalty: PENALTY) }
   store(known.merge("families" => fitted.transform_values { |list| brief(list) }))
-  signs, layers = timed("network") { Network.fit(rows.map { |_, words, wanted| [words, wanted] }, FAMILIES) }
+  signs, layers = timed("network") { Network.fit(rows.map { |words, _, wanted| [words, wanted] }, FAMILIES) }
   File.binwrite(Peony::Reading::Network::PATH, Peony::Reading::Network.pack(signs, FAMILIES, layers))
   Peony::Reading::Network.instance_variable_set(:@loaded, nil)
 end

@@ -20,11 +20,12 @@ class Network
 
   # @param rows [Array(Hash{String => Numeric}, Hash{String => Float})] signs and the wanted likelihoods
   # @param names [Array<String>] of what is to be told apart
+  # @param times [Integer] how many networks
   # @return [Array(Array<String>, Array<Hash{Symbol => Numo::SFloat}>)] the signs in order, and the layers of each network as {Peony::Reading::Network} takes them
-  def self.fit(rows, names)
+  def self.fit(rows, names, times = TIMES)
     seen = rows.flat_map { |signs, _| signs.keys }.tally
     signs = seen.keys.select { |name| seen[name] >= SELDOM }
-    [signs, Array.new(TIMES) { |time| new(rows, signs, names, time).layers }]
+    [signs, Array.new(times) { |time| new(rows, signs, names, time).layers }]
   end
 
   def initialize(rows, signs, names, seed)

@@ -14,7 +14,7 @@ module PeonyServer
           used = piece.piece.objects.filter_map { |o| o["form"] }
           proposals = Peony::Figures::Proposals.for(reading, house: piece.piece.house, width: number("width", 160..2000, 380), height: number("height", 120..2000, 320), used: used,
                                                              family: body_json["family"])
-          json(passage: Drawing.passage(reading, piece.piece), proposals: proposals.map { |p| Drawing.proposal(p, piece.piece.house) },
+          json(passage: Drawing.passage(reading, piece.piece).merge(others: reading.others), proposals: proposals.map { |p| Drawing.proposal(p, piece.piece.house) },
                objection: proposals.empty? ? Peony::Figures::Proposals.objection(reading) : nil)
         end
 
@@ -80,7 +80,7 @@ module PeonyServer
           ids = reading.passage.blocks.map(&:id)
           drawn = piece.objects.select { |o| (o.dig("passage", "blocks") || []).intersect?(ids) }.map { |o| o["id"] }
           { id: reading.passage.id, heading: reading.title, blocks: ids, drawn: drawn,
-            families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } }, others: reading.others, silence: reading.silence,
+            families: reading.findings.map { |f| { family: f.family, fit: f.fit, reason: f.reason } }, silence: reading.silence,
             corrected: !Peony::Reading::Correction.of(reading.passage, piece.data["readings"]).nil?, items: reading.items.map { |i| refs(reading, i) },
             derived: reading.derived.map { |d| d.to_h.slice(:value, :unit, :working) },
             quantities: reading.quantities.map { |q| q.to_h.slice(:text, :value, :unit) },

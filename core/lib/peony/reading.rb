@@ -15,14 +15,16 @@ module Peony
     # Something in the words that contradicts itself. +from+ and +to+ mark the place.
     Query = Struct.new(:kind, :message, :working, :from, :to, keyword_init: true)
 
-    # +findings+ are the likely ones, best first; +others+ names families that further finders saw, for a person who knows better.
-    # +silence+ says why there is nothing to draw.
-    Result = Struct.new(:passage, :findings, :others, :quantities, :derived, :queries, :silence, keyword_init: true) do
+    # +findings+ are the likely ones, best first; +silence+ says why there is nothing to draw.
+    Result = Struct.new(:passage, :findings, :quantities, :derived, :queries, :silence, keyword_init: true) do
       # @return [Finding, nil] the best
       def best = findings.first
 
       # @return [String, nil] the heading of the passage, or where others share that, how its own words begin
       def title = passage.part? ? Opening.of(passage.text) || passage.heading : passage.heading
+
+      # @return [Array<String>] families that further finders see, for a person who knows better; looked for when it is asked
+      def others = @others ||= Reading.seen(Text.new(passage), Finder.members.keys - findings.map(&:family)).map(&:family)
 
       # @return [Array<Item>]
       def items = best ? best.items : []
@@ -56,13 +58,17 @@ module Peony
       running&.best && running.best.family != told.best&.family && running.best.fit > told.best&.fit.to_f ? running.tap { |result| result.passage = passage } : told
     end
 
+    # @param text [Reading::Text]
+    # @param families [Array<String>]
+    # @return [Array<Finding>] what their finders see, in no order
+    def seen(text, families) = families.filter_map { |family| Finder.members.fetch(family).new(text).find }
+
     # @param passage [Notes::Passage]
     # @return [Result]
     def read(passage)
       text = Text.new(passage)
-      all = Finder.members.values.filter_map { |finder| finder.new(text).find }
-      found = Scorer.rank(text, all)
-      Result.new(passage: passage, findings: found, others: all.map(&:family) - found.map(&:family), silence: found.empty? ? Silence.reason(text, all) : nil,
+      found = Scorer.rank(text, seen(text, Scorer.thinkable(text)))
+      Result.new(passage: passage, findings: found, silence: found.empty? ? Silence.reason(text) : nil,
                  quantities: text.heading_quantities + text.quantities,
                  derived: Arithmetic.derived(text, found), queries: Arithmetic.queries(text, found)).tap { text.forget }
     end

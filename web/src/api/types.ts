@@ -22,7 +22,7 @@ export interface Difference {
 }
 export interface PassageFound {
   id: string; heading: string | null; blocks: string[]; families: { family: string; fit: number; reason: string }[];
-  others: string[]; silence: string | null; corrected: boolean; derived: { value: number; unit: string; working: string }[];
+  others?: string[]; silence: string | null; corrected: boolean; derived: { value: number; unit: string; working: string }[];
   items: { title: string; detail: string; value: number | null; unit: string | null; date: string | null; refs: Ref[] }[]; quantities: { text: string; value: number; unit: string }[];
   queries: { message: string; working: string; refs: Ref[]; answer: string | null }[]; drawn: string[];
 }

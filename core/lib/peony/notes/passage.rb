@@ -19,7 +19,19 @@ module Peony
       ODD = ["\u00a0", "\u2009", "\u202f"].freeze
       UNBROKEN = /(?<!\d)[\u00a0\u202f]|[\u00a0\u202f](?!\d)/
 
-      attr_reader :heading, :blocks, :text, :stretches
+      # What tells passages apart that are not read alike. Compared as a whole, so that no two are ever taken for each other.
+      class Key
+        attr_reader :told, :hash
+
+        def initialize(told)
+          @told = told
+          @hash = told.hash
+        end
+
+        def eql?(other) = hash == other.hash && told == other.told
+      end
+
+      attr_reader :heading, :blocks
 
       # @param blocks [Array<Block>] without headings
       # @param heading [String, nil]
@@ -28,16 +40,17 @@ module Peony
         @blocks = blocks
         @heading = heading
         @part = part
-        @text = +""
-        @stretches = blocks.map do |block|
-          @text << "\n" unless @text.empty?
-          from = @text.length
-          words, cuts = squeezed(block.text)
-          @text << words
-          Stretch.new(block: block, from: from, to: @text.length, cuts: cuts)
-        end
-        @text.freeze
       end
+
+      # Of most passages of a document the words are known by their {key}, and never put together.
+      # @return [String] the words of all blocks, a line each
+      def text = @text || laid.first
+
+      # @return [Array<Stretch>] where each block lies in them
+      def stretches = @stretches || laid.last
+
+      # @return [Integer] how many characters it has, not counting spaces that are left out
+      def length = blocks.sum { |block| block.text.length } + [blocks.size - 1, 0].max
 
       def part? = @part
 
@@ -47,8 +60,8 @@ module Peony
       # @return [String] changes when the words change
       def digest = Digest::SHA256.hexdigest(text)[0, 16]
 
-      # @return [String] the same for passages that are read alike: by heading, blocks and words; asked for again and again, so kept
-      def key = @key ||= Digest::SHA256.digest([heading, part?, *blocks.flat_map { |b| [b.id, b.type, b.level, b.ordered, b.text] }].join("\0"))
+      # @return [Key] the same for passages that are read alike: by heading, blocks and words; asked for again and again, so kept
+      def key = @key ||= Key.new(blocks.each_with_object([heading, part?]) { |b, told| told.push(b.id, b.type, b.level, b.ordered, b.text) })
 
       # @param from [Integer] characters of the passage
       # @param to [Integer]
@@ -66,6 +79,19 @@ module Peony
         stretch = stretches.reverse.find { |s| s.from <= position }
         stretch&.block&.at ? stretch.block.at + stretch.in_block(position) : position
       end
+
+      def laid
+        text = +""
+        stretches = blocks.map do |block|
+          text << "\n" unless text.empty?
+          from = text.length
+          words, cuts = squeezed(block.text)
+          text << words
+          Stretch.new(block: block, from: from, to: text.length, cuts: cuts)
+        end
+        [@text = text.freeze, @stretches = stretches]
+      end
+      private :laid
 
       # @param words [String]
       # @return [Array(String, Array<Array(Integer, Integer)>)] with one space for each run of them, and where some were left out; nil where none were

@@ -12,10 +12,12 @@ module Peony
         /(?<=\?)\s*→\s*/, /(?<=\byes|\bno)\s*→\s*/i, /(?<=\Ayes|\Ano|[.;?!] yes|[.;?!] no|isn't|isn’t):\s+/i,
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
-        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i, /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|with|once|unless|whoever|those)\b)/i,
+        /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i,
+        /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|with|once|unless|whoever|those)\b)/i,
         /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no) )/i,
         # "Oak goes to the sawmill, | ash to the school, | and anything softer is left"
-        /,\s+(?:and |but )?(?=(?:any|every)thing (?:else|[[:lower:]]+er)\b)/i, /,\s+(?=(?!(?:down|up|back|over|close|next|on|in|out|from|not)\b)[[:lower:]]{3,} to (?:the|an?|our) )/,
+        /,\s+(?:and |but )?(?=(?:any|every)thing (?:else|(?!(?:over|under|other)\b)[[:lower:]]+er)\b)/i,
+        /,\s+(?=(?!(?:down|up|back|over|close|next|on|in|out|from|not)\b)[[:lower:]]{3,} to (?:the|an?|our) [^.;:]*, and )/,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
         /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
       ].freeze

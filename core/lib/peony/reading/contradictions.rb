@@ -29,7 +29,7 @@ module Peony
         # "With 20 characters 41 per cent, with 35 33": shares at several points are no parts of one whole.
         return nil if findings.any? && %w[relation trend].include?(findings.first.family)
 
-        finding = of_one_whole(findings)
+        finding = of_one_whole(findings.reject { |f| f.reason.to_s.end_with?(Plainly::FAR) })
         values = finding&.items&.map(&:value)
         return nil if values.nil? || values.size < 3 || finding.items.any? { |i| i.unit != "%" || i.value.nil? }
 

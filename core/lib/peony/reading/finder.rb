@@ -105,10 +105,19 @@ module Peony
         item.detail = item.detail.to_s.delete_prefix("#{item.title}: ")
         item.detail = "" if repeated?(item)
         # "Light | takes up"
+        item.title = unnumbered(item) if item.value
         item.title = item.title.sub(/(?<=\S) (?:(?:takes?|took|makes?|made|brings?|brought|gives?|gave) (?:up|in|us)|(?<!than )(?:who|which|that))\z/, "") if item.value
         rest, _, last = item.title.rpartition(" ")
         light = item.value && last.match?(NamingSigns::LIGHT) && text.tokens_in(item.spans.first).any? { |t| t.finite? && t.low == last.downcase }
         item.title = rest if light && rest.split.any? { |w| !Words::STOP.include?(w.downcase) }
+      end
+
+      # "Autumn 41", beside 41; a week, a room or a bus keeps its number.
+      def unnumbered(item)
+        number = item.title[/(?<=[[:alpha:]]{3} )[£€$]?\d[\d.,]*\z/] or return item.title
+        before = item.title.delete_suffix(" #{number}")
+        same = item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.value == item.value && q.text == number }
+        same && !"#{before} ".match?(Quantities::LABELS) ? before : item.title
       end
 
       # Whether a detail says nothing beside the title, the number and the moment: "took 33 %", "in December 120".

@@ -17,7 +17,10 @@ module Peony
       end
 
       # "A form of eleven pages": how long it is.
-      def long?(quantity) = %w[pages lines chapters verses sheets storeys].include?(quantity.unit) && text.string[[0, quantity.from - 48].max...quantity.from].match?(/\b(?:an?|the|one) (?:[[:lower:]]+ )?[[:lower:]]+ of \z/)
+      def long?(quantity)
+        %w[pages lines chapters verses sheets
+           storeys].include?(quantity.unit) && text.string[[0, quantity.from - 48].max...quantity.from].match?(/\b(?:an?|the|one) (?:[[:lower:]]+ )?[[:lower:]]+ of \z/i)
+      end
 
       # "This September, with two sets of twins, 70"
       def put_in?(quantity)

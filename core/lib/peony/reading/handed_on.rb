@@ -14,9 +14,10 @@ module Peony
       include HandedColumns
       include HandedPlurals
       include HandedSizes
+      include HandedNouns
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
-      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|springs|summers|autumns|winters|nights|terms))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
+      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
       # "It took three quarters of an hour before tickets were sold by the clock": how long it took.
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
@@ -24,6 +25,8 @@ module Peony
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
+      IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
 
@@ -37,7 +40,9 @@ module Peony
 
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
       def self.passing?(text, quantity)
-        (TIME.include?(quantity.unit) || Moments::HOURS.key?(quantity.unit.delete_suffix("s"))) && text.string[quantity.to, 24].to_s.match?(PASSING) && !text.string[[0, quantity.from - 12].max...quantity.from].match?(LASTED)
+        return false unless TIME.include?(quantity.unit) || Moments::HOURS.key?(quantity.unit.delete_suffix("s"))
+
+        text.string[quantity.to, 24].to_s.match?(PASSING) && !text.string[[0, quantity.from - 12].max...quantity.from].match?(LASTED)
       end
 
       # @param text [Reading::Text]
@@ -91,9 +96,6 @@ module Peony
         @list.each { |q| q.unit = degrees if q.unit.empty? && q.value.negative? }
       end
 
-      # "The wait fell to seven minutes, and those who gave up to 12 in a hundred"
-      IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
-
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
         return nil if index.zero? || before.unit.empty? || passing?(before) || (!Units.counted?(before.unit) && text.string[quantity.to, 16].to_s.match?(IN_A_HUNDRED))
@@ -143,7 +145,8 @@ module Peony
       end
 
       def told_by_words(quantity, before, last)
-        of_the_sum(quantity) || moved(quantity) || plural_led(quantity, last) || some_of_all(quantity, last) || labelled(quantity) || whose(quantity) || sold_or_said(quantity, before, last) || led_by(quantity, before, last)
+        of_the_sum(quantity) || moved(quantity) || led_by_noun(quantity, last) || some_of_all(quantity, last) || labelled(quantity) || whose(quantity) ||
+          sold_or_said(quantity, before, last) || led_by(quantity, before, last)
       end
 
       def one_in_so_many?(quantity)

@@ -101,17 +101,22 @@ module Peony
         return counted if counted && Words.plural?(counted)
         return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
 
+        noun = what_moved(quantity, lead).take_while { |t| !t.finite? }.find { |t| plural?(t) && t.low != "numbers" }
+        noun.low if noun && !noun.low.match?(HandedShares::AMOUNTS)
+      end
+
+      def what_moved(quantity, lead)
         from = quantity.from - (lead.length - (lead.rindex(/[.;:!?]\s/)&.+(2) || 0))
         from += text.string[from...quantity.from][/\A(?:since|after|when|with|because|once|as|before)\b[^,]*, /i].to_s.length
         tokens = text.tokens_between(from, quantity.from)
         # "Wait down to 12 minutes (was 25), passengers per day up from 310"
         comma = tokens.rindex { |t| t.text == "," }
-        tokens = tokens.drop(comma + 1) if comma && tokens.drop(comma + 1).any? { |t| t.noun? && Words.plural?(t.low) }
+        tokens = tokens.drop(comma + 1) if comma && tokens.drop(comma + 1).any? { |t| plural?(t) }
         # "Lost gloves went down from 61"
-        tokens = tokens.drop(1) if tokens.first&.verb? && tokens[1]&.noun?
-        noun = tokens.take_while { |t| !t.finite? }.find { |t| t.noun? && Words.plural?(t.low) && t.low != "numbers" }
-        noun.low if noun && !noun.low.match?(HandedShares::AMOUNTS)
+        tokens.first&.verb? && tokens[1]&.noun? ? tokens.drop(1) : tokens
       end
+
+      def plural?(token) = token.noun? && Words.plural?(token.low)
 
       # Where they come from is not what they are, and how long it took is not what is measured.
       def not_they?(token)

@@ -15,6 +15,8 @@ module Peony
       # "Dearer to begin with, at 4,200, but we pay less than twelve a week"
       DEARER = /\b(?:dearer|cheaper|pays?|paid)\b[^.;:\d]{0,24} (?:at|than|only|just|about) \z/i
 
+      COINS = %w[crowns francs gulden guilders shillings ducats florins marks].freeze
+
       private
 
       # What the words before it say it measures.
@@ -42,8 +44,6 @@ module Peony
 
       # What is paid, also where the coin is none of today.
       def coin = @said.map(&:unit).find { |u| Units.money?(u) || COINS.include?(u) }
-      COINS = %w[crowns francs gulden guilders shillings ducats florins marks].freeze
-
       def money = @said.map(&:unit).find { |u| Units.money?(u) }.to_s
     end
   end

@@ -87,20 +87,6 @@ module Peony
         token.low.sub(/(?:es|s|ed)\z/, "").delete_suffix("e") if token && token.to >= quantity.from - 2 && token.verb? && token.low.length > 3 && !Words::STOP.include?(token.low)
       end
 
-      # "Queue down from 14 minutes to 5; lost tickets 62; staff unchanged at three": behind a measure, the plural that leads a number.
-      def plural_led(quantity, last)
-        return nil if last.nil? || Units.counted?(last.unit)
-
-        word = text.string[[0, quantity.from - 48].max...quantity.from][PLURAL_LED, :noun] or return nil
-        # "That leaves two", "sleep claims nine"
-        head, noun = text.tokens_between(quantity.from - 48, quantity.from).reverse.drop_while { |t| t.low != word }.first(2).reverse
-        label = text.string[0...quantity.from].end_with?(": ")
-        return nil if noun&.verb? || (head && !label && head.text.match?(/\A[[:alpha:]]/) && !head.tag.match?(/\A(?:jj|vb[nd])/))
-
-        word if Words.plural?(word) && !HandedOn::TIME.include?(word) && !Units.measure?(word) && !word.match?(HandedColumns::MEASURED)
-      end
-      PLURAL_LED = /(?:\A|[:;.] )(?:[[:alpha:]]+ )?(?<noun>[[:lower:]]+):? (?:(?:unchanged|steady|constant|still) at )?\z/
-
       # "Keys lost in a term: 64 under the old window, 18 under the new"
       def labelled(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
@@ -110,20 +96,6 @@ module Peony
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
         noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
       end
-
-      # "Of our presenters 23 met their wife here"; "Eels do need it. Of every nine that set out"
-      def some_of_all(quantity, last)
-        word = text.string[[0, quantity.from - 40].max...quantity.from][OF_THESE, 1]
-        word ||= text.string[[0, quantity.from - 90].max...quantity.from][HOW_MANY_WERE, 1]
-        return word if word && Words.plural?(word) && !Units.measure?(word)
-        return nil unless last && !Units.counted?(last.unit) && text.string[[0, quantity.from - 10].max...quantity.from].match?(/(?:\A|[.!?] )Of every \z/)
-
-        before = text.sentences.reverse.find { |s| s.to <= quantity.from } or return nil
-        text.tokens_in(before).first(2).find { |t| t.noun? && Words.plural?(t.low) }&.low
-      end
-      OF_THESE = /(?:\A|[.!?;:] )(?:of|among) (?:our|the|these|those|its|their) (?:[[:lower:]]+ )?([[:lower:]]+) (?:(?:that|who|which) [^.;,\d]{2,24} )?\z/i
-      # "And the number of people asleep in our garden? Fourteen last time, two this time"
-      HOW_MANY_WERE = /\bnumber of ([[:lower:]]+)\b[^.!?\d]*\? (?:[^.!?\d]*\b(?:\d+|#{Numbers::WORD})\b[^.!?\d]*, )?\z/i
 
       # "Collisions, of which there were 26"
       def whose(quantity)

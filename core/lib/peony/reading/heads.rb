@@ -37,8 +37,10 @@ module Peony
         run.all? { |head, _| head.text.match?(Notes::Sections::SIDE) } || named.reduce(:&).any?
       end
 
-      # Half of them or more say nothing alone.
+      # Two sides, or half of them or more say nothing alone.
       def together?(run)
+        return true if run.size == 2 && run.all? { |head, _| head.text.match?(Notes::Sections::SIDE) }
+
         run.count { |head, below| Kept.of(Notes::Passage.new(below, heading: head.text)).best.nil? } * 2 >= run.size
       end
     end

@@ -18,6 +18,9 @@ module Peony
       # @return [Notes::Passage]
       attr_reader :whole
 
+      # @return [Float] how likely it is what all of it together says best; asked for where it is not {various?}
+      attr_accessor :together
+
       # @param section [Notes::Passage]
       # @param alone [Array<Notes::Passage>] its paragraphs
       # @param best [Array<Finding, nil>] what each of them says
@@ -47,8 +50,7 @@ module Peony
       def cut?
         return true if various? || apart_from_table?
 
-        together = Kept.of(whole).best&.fit.to_f
-        (sorts(plain) == 2 && together <= mean(plain)) || weak?(together) || one_tells?(together)
+        (sorts(plain) == 2 && together <= mean(plain)) || weak? || one_tells?
       end
 
       # "Of every twenty euros nine go on repairs. ..." above a table of months: two pictures, if both can be drawn and are of different kinds.
@@ -58,10 +60,10 @@ module Peony
       end
 
       # One paragraph says something far more plainly than all of them together: the others speak of something else. Under a heading they may lead to it.
-      def one_tells?(together) = whole.heading.nil? && plain.any? { |f| f.fit >= together + MORE }
+      def one_tells? = whole.heading.nil? && plain.any? { |f| f.fit >= together + MORE }
 
       # All together says little: the more sorts of things the paragraphs say, the less they need say it more plainly.
-      def weak?(together)
+      def weak?
         weak, more = sorts(@said) > 2 && @said.size == @alone.size ? [WEAK_OF_SORTS, MORE_OF_SORTS] : [WEAK, MORE]
         sorts(@said) >= 2 && together < weak && @said.size * 2 > @alone.size && mean(@said) >= together + more
       end

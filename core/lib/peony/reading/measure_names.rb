@@ -70,7 +70,7 @@ module Peony
         after = behind(measure, Finder::OUT_OF)
         # "Is spent on training, | most of that on boats"
         after = AFTER_IT.reduce(after) { |words, lead| words.sub(lead, "") }.sub(/(?<=\S), (?:most|much|half|all|some|nearly all) of (?:that|it|this|them)\b.*\z/m, "")
-        tidy(after.match?(/[[:alnum:]]/) ? after : before)
+        tidy(after.match?(/[[:alnum:]]/) && !after.match?(/\A\s*(?:and|or|but)\s*\z/) ? after : before)
       end
 
       # "Gloves (single)"
@@ -91,15 +91,21 @@ module Peony
         words = without_manner(without_how(words))
         verb = words.index.with_index { |t, i| t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?) }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" || t.text.match?(/\A\d+[a-z]\z/) }
-        lead = lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) }
-        # "At Stang | it is 2 m wide": where it is names it.
-        lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
-        lead = without_tail(lead)
+        lead = without_ending(lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) })
         # "At the meeting 58 | voted for it"
         return [] if lead.first && text.string[0...lead.first.from].match?(/\b(?:[Aa]t|[Ii]n) \z/) && lead.last.low.match?(ASKED)
 
         # "The remaining 80 | to visitors", "that left 1,400 | for the party"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last|that|which|left|leaves)\z/) } ? [] : lead
+      end
+
+      def without_ending(lead)
+        # "At Stang | it is 2 m wide": where it is names it.
+        lead = lead[0..-2] while lead.size > 1 && lead.last.low.match?(/\A(?:it|we|you|they|he|she|i|there)\z/)
+        lead = without_tail(lead)
+        # "A toilet flush | uses 6 litres", "brushing your teeth | with the tap running: 12 litres"
+        lead = lead[0..-2] while lead.size > 1 && lead.any?(&:noun?) && (Words.dangling?(lead.last.low) || (lead.size > 2 && Units::VERBS.include?(lead.last.low)))
+        lead
       end
 
       # "Measured from the third row, | the organ"

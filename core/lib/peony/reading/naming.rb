@@ -11,9 +11,12 @@ module Peony
       # What may stand before a name without being missed.
       SLIGHT = /\A(?:the|an?|i|we|you|he|she|it|they|this|that|these|those)\z/i
       # "On top of that | people feed the ducks"
-      LEADS_OFF = /\A(?:for (?:a start|one thing)|on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
+      LEADS_OFF = /\A(?:for (?:a start|one thing)|on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)|\A(?:and |but )?what (?:they|both|the two|all three|all of them)(?: all)? (?:share|have in common)(?: above all| most)?,? (?:is|are) (?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
+
+      # "Water and | carbon dioxide are turned": half of what it speaks of.
+      HALVES = /\A(?:are|were|have)\z/
 
       # A run of words as a name: +signs+ say how it stands in its sentence; those that are 0 are left out.
       Candidate = Struct.new(:from, :to, :text, :signs, keyword_init: true)
@@ -26,12 +29,22 @@ module Peony
       # @return [Array(String, String)] title and detail, cut from the words
       def of(text, span, family)
         # Several families come by here with the same stretch.
-        name = best(fit(text, span), family) unless text.at(:plain, span.from, span.to) { plain?(span) }
+        name = best(untimed(text, span, family), family) unless text.at(:plain, span.from, span.to) { plain?(span) }
         title, rest = name ? [Titles.capital(name.text), detail(text, span, name)] : Titles.of(span.text)
         # "Driver leaves it in bay | 3": a place keeps its number.
         place = rest.match?(/\A\d{1,3}\z/) && title.match(/\A(?<what>.*\S) (?<where>(?:in|at|on|to|from|by) [[:lower:]]+)\z/)
         place ? [place[:what], "#{place[:where]} #{rest}"] : [title, rest]
       end
+
+      # "Last spring a learner proposed in it": when it was names no cause, and no step.
+      def untimed(text, span, family)
+        runs = fit(text, span)
+        dates = TIMELESS.include?(family) ? text.dates_in(span) : []
+        return runs if dates.empty?
+
+        runs.reject { |run| dates.any? { |d| d.from <= run.from && run.to <= d.to } }.then { |left| left.any? ? left : runs }
+      end
+      TIMELESS = %w[list cause hub sequence cycle].freeze
 
       # Whether a stretch names itself: it is short, has its name before a colon, or is too long for a sentence.
       def plain?(span) = span.text.match?(Titles::LABEL) || span.text.split.size > LONGEST || Titles.of(span.text).last.empty?
@@ -74,8 +87,18 @@ module Peony
       def fit(text, span)
         text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
+          all = all.reject { |c| half?(text, c) }.then { |whole| whole.any? ? whole : all }
           [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, alone(span, all), all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
         end
+      end
+
+      # A single thing that "are", behind an "and".
+      def half?(text, run)
+        return false unless text.string[[0, run.from - 4].max...run.from] == "and "
+
+        tokens = text.tokens_between(run.from, run.to)
+        verb = tokens.index { |t| t.low.match?(HALVES) }
+        verb&.positive? && tokens[verb - 1].tag == "nn" && !Words.plural?(tokens[verb - 1].low)
       end
 
       # "And sandwiches, since there is no shop": a thing alone, and why.

@@ -10,7 +10,8 @@ module Peony
       BESIDE = 0.4
       # From which family to which that was found, when, and what is left to the first.
       RULES = [
-        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], [Scorer::NONE, "headline", :striking?],
+        ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], ["comparison", "ranking", :one_measure?],
+        ["cycle", "sequence", :how_it_goes?], ["relation", "trend", :dated_rows?], [Scorer::NONE, "headline", :striking?],
         ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?],
         ["opposition", "quadrant", :four_of_two?], [Scorer::NONE, "opposition", :love_and_hate?],
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["opposition", "list", :two_entries?],
@@ -42,6 +43,30 @@ module Peony
         end
         chances
       end
+
+      # "A flush uses 6 litres, a shower 60 and a bath 140. Washing up takes 25 litres, the dishwasher 10.": things, and one number of each.
+      def one_measure?(text, finding)
+        list = text.ladder
+        return false unless list.size == text.quantities.count { |q| q.unit != "%" } && finding.items.size == list.size
+        # Fewer are set side by side for more than their number, unless it is all that is said of them: "Tadpoles pay 12 euros, Frogs 18 and Otters 30".
+        return false unless list.size > 4 || (list.size > 2 && text.tree.empty? && list.map(&:sentence).uniq.size == 1)
+
+        text.changes.empty? && text.moments.empty? && list.all? { |m| Units::MEASURES.value?(m.unit) || Units.money?(m.unit) }
+      end
+
+      # "If you want to help, this is how it goes. Ring Aldo. ...": and nothing leads back.
+      def how_it_goes?(text, _finding) = text.sentences.first(2).any? { |s| s.text.match?(HOW_IT_GOES) } && !circle?(text, nil)
+      HOW_IT_GOES = /\b(?:this is|here is|here['’]s|that['’]s) how (?:it (?:goes|works|is done)|you (?:do|go about) it|(?:we|they) do it)\b(?! a?round\b)|\b(?:in (?:this|a certain|the following) order|step by step)\b/i
+
+      # Months with two amounts each that do not go together: each goes its own way over time.
+      def dated_rows?(text, _finding)
+        return false unless text.tree.size > 3 && text.table? && text.tree.all? { |n| text.moments_in(n.span).any? { |d| d.from == n.span.from } }
+
+        pairs = text.tree.map { |n| text.quantities_in(n.span).first(2).map(&:value) }
+        pairs.all? { |pair| pair.size == 2 } && Tables::Statistics.spearman(*pairs.transpose).to_f.abs < LOOSE
+      end
+      # Below this rank correlation nobody would see in a handful of pairs that they go together.
+      LOOSE = 0.5
 
       # "Hold a hand on the stairs", "Whisper": two entries that are no sides.
       def two_entries?(text, _finding) = text.tree.size == 2 && Finders::Opposition.no_sides?(text.tree)

@@ -20,6 +20,20 @@ module Peony
       # @param document [Notes::Document]
       # @return [Array<Notes::Passage>] in order
       def of(document)
+        sections = sections(document)
+        alone = sections.map { |s| paragraphs(s) }
+        return sections if alone.all?(&:empty?)
+
+        # All that is asked for is read at once: the paragraphs, and then what may stay together, with the sections that are not cut, for these are asked for next.
+        said = Kept.all(alone.flatten).map(&:best)
+        joined = sections.zip(alone).map { |section, list| Joined.new(section, list, said.shift(list.size)) }
+        asked = joined.reject(&:various?)
+        asked.zip(Kept.all(asked.map(&:whole))) { |one, together| one.together = together.best&.fit.to_f }
+        joined.flat_map(&:passages)
+      end
+
+      # @return [Array<Notes::Passage>] what stands under each heading, the long ones in parts
+      def sections(document)
         heading = nil
         groups = document.blocks.each_with_object([]) do |block, list|
           if block.heading?
@@ -31,21 +45,14 @@ module Peony
         end
         groups = Heads.joined(groups).reject { |_, blocks| blocks.empty? }
         times = groups.map { |head, _| head.object_id }.tally
-        sections = groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && times[head.object_id] > 1) }
-        alone = sections.map { |s| paragraphs(s) }
-        return sections if alone.all?(&:empty?)
-
-        # All that is asked for is read at once: the paragraphs, and then what may stay together, with the sections that are not cut, for these are asked for next.
-        said = Kept.all(alone.flatten).map(&:best)
-        joined = sections.zip(alone).map { |section, list| Joined.new(section, list, said.shift(list.size)) }
-        Kept.all(joined.reject(&:various?).map(&:whole))
-        joined.flat_map(&:passages)
+        groups.map { |head, blocks| Notes::Passage.new(blocks, heading: head&.text, part: !head.nil? && times[head.object_id] > 1) }
       end
 
       # @return [Array<Notes::Passage>] the paragraphs of a section that may be cut, each by itself; none where it stays whole
       def paragraphs(passage)
         parts = stanzas(passage)
-        return [] if parts.size < 2 || (passage.heading && passage.text.length < SEVERAL)
+        # Heads that were joined belong together.
+        return [] if parts.size < 2 || passage.blocks.any?(&:heading?) || (passage.heading && passage.length < SEVERAL)
 
         parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: !passage.heading.nil?) }
       end

@@ -7,6 +7,8 @@ module Peony
     module Plainly
       # How strong such a reading is by itself: what it is worth, the words as a whole decide.
       STRENGTH = 0.1
+      # How a person is told so.
+      FAR = "as far as the words tell"
 
       # How many points of words make a figure of the family.
       POINTS = { "list" => 2..12, "sequence" => 3..12, "cycle" => 3..9, "comparison" => 2..5, "opposition" => 2..12, "overlap" => 3..5, "hierarchy" => 2..8, "quadrant" => 4..4,
@@ -27,7 +29,7 @@ module Peony
         items = if POINTS.key?(family) then plain_points(family)
                 elsif VALUED.key?(family) then plain_values(family)
                 end
-        finding(STRENGTH, "#{WORDS.fetch(family)}, as far as the words tell", items) if items&.any?
+        finding(STRENGTH, "#{WORDS.fetch(family)}, #{FAR}", items) if items&.any?
       end
 
       private

@@ -208,8 +208,10 @@ module Peony
         each_match(string, NONE, taken) do |m|
           next add(found, taken, string, m, 0, "") if string[m.end(0), 16].to_s.match?(/\A to (?:\d|#{Numbers::WORD}\b)/o)
 
-          before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to)
-          add(found, taken, string, m, 0, before.unit) if before && (m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z/)) && !string[before.to...m.begin(0)].include?("\n")
+          before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to) or next
+          # "2020 was nothing", whatever was told in between
+          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z/)
+          add(found, taken, string, m, 0, before.unit) if near && !string[before.to...m.begin(0)].include?("\n")
         end
       end
 
@@ -218,7 +220,7 @@ module Peony
         each_match(string, SPELLED, taken) do |m|
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 60].to_s
-          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest) || Uncounted.a_few?(string, m) || Uncounted.idiom?(string, m, rest)
+          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest) || Idioms.in?(string, m, rest)
 
           half = rest[/\A and a half\b/].to_s
           value += 0.5 unless half.empty?
@@ -229,9 +231,7 @@ module Peony
             value += 0.5
           end
           next if value == 1 && Uncounted.pronoun?(string, m, rest, unit, tokens)
-          next if unit.empty? && string[[0, m.begin(0) - 10].max...m.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
-          next if unit.empty? && Uncounted.told_of?(string, m, rest)
-          next if (value.zero? && !Units.counted?(unit)) || Uncounted.compound?(rest)
+          next if Uncounted.compound?(rest) || !told?(string, m, value, unit)
 
           hundredths = Units.hundredths(rest)
           value += hundredths.last / 100.0 if hundredths
@@ -244,6 +244,13 @@ module Peony
           taken.fill(true, m.end(0)...(m.end(0) + more))
           add(found, taken, string, m, value, unit, m.end(0) + more)
         end
+      end
+
+      # "All three", "those two": they were told of; zero counts where it is said of what.
+      def told?(string, match, value, unit)
+        return Units.counted?(unit) if value.zero?
+
+        !unit.empty? || !string[[0, match.begin(0) - 10].max...match.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
       end
 
       # Before the fractions, which would make one half of it.

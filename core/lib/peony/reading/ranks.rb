@@ -188,9 +188,7 @@ module Peony
 
       # "Ines is over all of them", "all three report to Ida Larch"
       def leading(form, above)
-        return over_all(@names.node(above)) if form == :up
-
-        @meant = @head = over_all(node(above))
+        @meant = @head = over_all(form == :up ? @names.node(above) : node(above))
       end
 
       def single(form, upper, lowers, low)

@@ -9,10 +9,14 @@ module Peony
       # "40 % less plastic", but not "33 % cheaper tickets": those wish for them.
       COMPARES = /\A (?:as (?!well)|(?:less|more|fewer)\b|(?:higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b(?! [[:alpha:]]+s\b))/
 
+      COUNTED_AGAIN = /\d,? (?:which|that) (?:is|was|makes|comes to) (?:about |nearly |just over |just under )?\z/
+
       private
 
       def shares_in(sentence)
         shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
+        # "Those who stayed: 188, which is 88 %": a count, told again.
+        shares = shares.reject { |q| text.string[[0, q.from - 32].max...q.from].match?(COUNTED_AGAIN) } if shares.size == 1
         # "Half as long", "40 % less plastic" compare.
         shares = shares.reject { |q| text.string[q.to, 24].to_s.match?(COMPARES) }
         shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1

@@ -17,11 +17,6 @@ module Peony
       module_function
 
       # @param text [Reading::Text]
-      # @param findings [Array<Finding>] of all finders, as they came
-      # @return [Hash{Symbol => Float}]
-      def of(text, findings) = words(text).merge(found(text, findings))
-
-      # @param text [Reading::Text]
       # @return [Hash{Symbol => Float}] those that no finder has a part in
       def words(text)
         layout(text).merge(cues(text), numbers(text), ends(text), threads(text), Flow.signs(text), SideSigns.of(text), HeadingSigns.of(text), meaning(text), Stems.signs(text))

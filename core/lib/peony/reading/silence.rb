@@ -22,13 +22,12 @@ module Peony
       ADDRESS = %r{\S@\S+\.\p{L}|\bhttps?://|\bwww\.}i
 
       # @param text [Reading::Text]
-      # @param all [Array<Finding>] what the finders saw
       # @return [String]
-      def reason(text, all)
+      def reason(text)
         return "Thanks, contacts and small print need no picture." if text.cues[:thanks].positive? || contact?(text)
         return "An introduction to what follows needs no picture." if preface?(text)
         return "A line or two that lead to what follows." if text.string.split.size < 25
-        return "No steps, dates, numbers or things side by side in these words." if all.empty?
+        return "No steps, dates, numbers or things side by side in these words." if Scorer.plain?(text) && text.dates.empty? && text.quantities.empty?
 
         "These words introduce or tell; nothing in them asks for a picture."
       end

@@ -184,7 +184,7 @@ module Peony
       end
 
       # "£3.20, or £2.90" are no change, nor are five of a class of 28.
-      def apart(pairs) = pairs.reject { |pair| Pairs.choice?(self, pair) || Pairs.of_ratio?(self, pair.one) }
+      def apart(pairs) = pairs.reject { |pair| Pairs.choice?(self, pair) || (Pairs.of_ratio?(self, pair.one) && !string[[0, pair.one.from - 5].max...pair.one.from].end_with?("from ")) }
 
       # @return [Array<Tokens::Token>] words with their parts of speech
       def tokens = @tokens ||= Tokens.of(string)

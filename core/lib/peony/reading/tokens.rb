@@ -16,6 +16,9 @@ module Peony
       LED_BY = /\A(?:is|was|costs?|has|had)\z/
       BREAK = /\A(?:cc|pp.*)\z/
       DEED = /\Avb[zp]?\z/
+      # "A shower 60", "the bath,": what stands between an article and a number or a stop is a thing.
+      ARTICLE = /\A(?:an?|the)\z/i
+      BEHIND = /\A(?:cd|pp|ppc)\z/
 
       # +finite+: a verb that can stand with a subject: "stands", "stood", not "standing" or "to stand". +said+: a noun, a verb or an adjective.
       Token = Struct.new(:text, :low, :tag, :from, :to, :noun, :verb, :finite, :said) do
@@ -96,8 +99,8 @@ module Peony
 
       # "The token is quick": what stands between an article and a verb is a thing, though the tagger may not know it as one.
       def mended(words)
-        each_with_neighbours(words) do |(_, before), (word, tag), (_, after), i|
-          words[i + 1] = [word, "nn"] if tag == "jj" && OBJECT.match?(before) && FINITE.include?(after)
+        each_with_neighbours(words) do |(lead, before), (word, tag), (_, after), i|
+          words[i + 1] = [word, "nn"] if (tag == "jj" && OBJECT.match?(before) && FINITE.include?(after)) || (DEED.match?(tag) && ARTICLE.match?(lead) && BEHIND.match?(after))
         end
         foreign(words)
         firms(words)

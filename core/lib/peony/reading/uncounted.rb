@@ -99,20 +99,6 @@ module Peony
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 
-      # "Twelve have the two together": those that were told of.
-      def told_of?(string, match, rest)
-        match[0].match?(/\A(?:two|three|four)\z/i) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/\bthe \z/i) && rest.match?(/\A (?:together|at once|are|were|have|had|do|did|meet|met|agree|share)\b/)
-      end
-
-      # "Count to ten", "thanks a million", "two of the same", "it struck thirteen"
-      def idiom?(string, match, rest)
-        before = string[[0, match.begin(0) - 16].max...match.begin(0)]
-        before.match?(/\bcount(?:s|ed|ing)? (?:up )?to \z|\bthanks \z/i) || (before.match?(/\b(?:struck|strikes|striking) \z/) && !rest.match?(/\A [[:lower:]]+s\b/)) || rest.match?(/\A of the same\b/) || (match[0].match?(/\Aone\z/i) && rest.match?(/\A lot\b/))
-      end
-
-      # "In a line or two": a few.
-      def a_few?(string, match) = string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|one) (?!(?:hour|minute|day|week|month|year|metre|mile|kilo)\b)[[:lower:]]+ or \z/i)
-
       # "week four", "mile five", "page ten", "number one"
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]

@@ -80,12 +80,17 @@ module Peony
         return "" if first && VERBS.include?(first.low)
         return first.low if value != 1 && first && first.tag == "vbz" && Words.plural?(first.low) && !Words::STOP.include?(first.low)
 
-        run = phrase(tokens)
+        head(phrase(tokens), value)
+      end
+
+      # @param run [Array<Tokens::Token>] a noun phrase
+      def head(run, value)
         # "1 trap 40 leaves": the words up to the next number.
         run = run.take_while { |t| t.tag != "cd" }
         # "90 toads' eggs"
-        plural = run.each_with_index.find { |t, i| plural?(t) && tokens[tokens.index(t) + 1]&.tag != "pos" && i >= 0 }&.first
-        return plural.low if plural
+        plural = run.each_cons(2).find { |t, following| plural?(t) && following.tag != "pos" }&.first || (run.last if run.any? && plural?(run.last))
+        # "One police sergeant"
+        return plural.low if plural && !(value == 1 && run.last.tag == "nn")
 
         singular = run.reverse.find { |t| t.tag == "nn" } if value == 1
         singular ? plural_of(singular.low) : ""

@@ -13,7 +13,7 @@ const busy = ref(false);
 const list = ref<HTMLElement>();
 const family = computed(() => props.passage.families[0]?.family ?? "");
 const others = computed(() => Object.keys(FAMILY).filter((name) => name !== family.value).sort((a, b) => Number(known(b)) - Number(known(a)) || FAMILY[a].localeCompare(FAMILY[b])));
-const known = (name: string) => props.passage.families.some((f) => f.family === name) || props.passage.others.includes(name);
+const known = (name: string) => props.passage.families.some((f) => f.family === name) || props.passage.others?.includes(name);
 const open = computed(() => props.passage.queries.filter((q) => !q.answer));
 const answered = computed(() => props.passage.queries.filter((q) => q.answer));
 const inside = computed(() => props.marked.filter((m) => props.passage.blocks.includes(m.block)));

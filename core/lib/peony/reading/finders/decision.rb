@@ -32,6 +32,15 @@ module Peony
           finding(0.1, "#{count(rows.size, 'case')} that lead to different ends", rows.map { |n| node_item(n) }) if rows.size.between?(3, 8)
         end
 
+        # "If there is none,", "where there is one,", "if not,"
+        CASE = /\A(?:and |but )?(?:if|where|when) (?:(?:there (?:is|are)|it has|they have|you have|we have) (?:none|no|one|any|some|neither)|not|so|it (?:is|does)|they (?:are|do))\b(?: not|n['’]t)?,\s+(?=\S)/i
+
+        # Of so many words what is done is told whole.
+        BRIEF = 7
+
+        # "We lend you one of ours, | and it has to come back"
+        GOES_ON = /,\s+(?:and|but|so|which|who)\s.*\z/m
+
         private
 
         # "Fewer than 20 guests? | Take the tank room", "More than 60 and | we have to say no": what is limited leads what is done.
@@ -52,10 +61,14 @@ module Peony
 
         # "If there is none, | look whether it ticks": no case by itself names what is done.
         def if_none(span)
-          lead = span.text[/\A(?:and |but )?if (?:there (?:is|are)|it has|they have|you have|we have) (?:none|no|one|any|neither)\b,\s+(?=\S)/i] or return nil
+          lead = span.text[CASE] or return nil
           rest = text.span(span.from + lead.length, span.to)
-          title, = text.told?(rest) ? Titles.of(rest.text) : Naming.of(text, rest, self.class.name_of_family)
-          made(title, span.text.strip.chomp("."), [span])
+          first = text.span(rest.from, rest.from + rest.text.sub(GOES_ON, "").sub(/[\s.;,]+\z/, "").length)
+          whole = span.text.strip.chomp(".")
+          return made(first.text, first.to + 2 > rest.to ? lead.sub(/[,\s]+\z/, "") : whole, [span]) if first.text.split.size <= BRIEF
+
+          title, = text.told?(rest) ? Titles.of(rest.text) : Naming.of(text, first, self.class.name_of_family)
+          made(title, whole, [span])
         end
 
         def reason(questions) = "#{count(questions, 'question')} that #{questions == 1 ? 'leads' : 'lead'} to different ends"

@@ -18,6 +18,10 @@ module Peony
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than|the|an?|our|its|their))+\z/
         # "The rope walk is 212 metres long | and"
         LED_ON = /(?:,?\s+(?:and|but|while))?[\s.,;]*\z/
+        # "Visits to the website | rose from 3,100 to"
+        ROSE = / (?:has |have |had )?#{HandedShares::ROSE_FROM} (?:about |only |nearly )?[£€$]?\d[\d.,]*(?: ?%| [[:lower:]]+)? to (?:about |only |nearly )?\z/
+        # "The largest group, 41 per cent, is between 30 and 45"
+        AMID = /\A(?: ?%| per ?cent)?, (?=(?:is|are|was|were|has|have|had|comes?|came) )/
         LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
 
         def find
@@ -166,6 +170,14 @@ module Peony
           lead if lead && lead.split.size.between?(3, 12) && text.tokens_in(text.span(span.from, quantity.from)).any?(&:finite?)
         end
 
+        # "The largest group, 41 per cent, is between 30 and 45": who it is, and what it does, around the number.
+        def around(span, quantity)
+          lead = span.text[0...(quantity.from - span.from)][/\A(.+),\s\z/m, 1]
+          rest = span.text[(quantity.to - span.from)..].to_s
+          told = "#{lead} #{rest.sub(AMID, '').split(/[,;:]\s/).first}".sub(/[\s.;,]+\z/, "") if lead && rest.match?(AMID)
+          told if told && told.split.size <= 12
+        end
+
         # "Range 70 km with one battery", line by line: a word or two before the number say what it is.
         def headed_by(span, quantity)
           return nil unless nodes.size >= 2
@@ -184,7 +196,7 @@ module Peony
 
         # What the number says: the words that follow it, else those before.
         def tail(span, quantity)
-          deed = done_so_much(span, quantity) || headed_by(span, quantity)
+          deed = done_so_much(span, quantity) || headed_by(span, quantity) || around(span, quantity)
           return deed if deed
 
           rest = span.text[(quantity.to - span.from)..].to_s.sub(/\A[\s,:–—-]+/, "").sub(/[.!,;\s]+\z/, "").sub(LEADS_ON, "")
@@ -207,7 +219,7 @@ module Peony
           first = quantity.from == span.from && rest.match?(/\Awho/)
           return rest if rest.split.size.between?(1, 18) && (first || !rest.match?(ABOUT)) && !rest.match?(MEASURED)
 
-          lead = span.text[0...(quantity.from - span.from)].sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "").sub(/\A(?:and|but) (?=\S+ \S)/i, "")
+          lead = span.text[0...(quantity.from - span.from)].sub(ROSE, "").sub(/[\s:–—-]+\z/, "").split(/[:;]\s+/).last.to_s.sub(LEADING_ON, "").sub(/\A(?:and|but) (?=\S+ \S)/i, "")
           lead.split.size.between?(1, 12) && !lead.match?(/\A(?:it|they|he|she|we|this|that)\z/i) ? lead : span.text.sub(/[.!]+\z/, "")
         end
       end

@@ -45,6 +45,8 @@ module Peony
           finding(@strength, "#{count(@groups || (items.size - 1), 'group')} and what they share", items)
         end
 
+        WHAT_THEY_SHARE = /\A(?:and |but )?what (?:they|both|the two|all three)(?: all)? (?:share|have in common)(?: above all| most)?,? (?:is|are) (?<what>[^.;:]+)/i
+
         private
 
         def of_nodes
@@ -143,6 +145,12 @@ module Peony
         def shown(strength, list)
           @strength = strength if list
           list&.map { |first, *more| further(item(first), more) }
+        end
+
+        # "What they share is the kettle, the stairs and Mrs Orrin": all of it, where that is short.
+        def item(span, **more)
+          what = span.text[WHAT_THEY_SHARE, :what]&.sub(/,? (?:who|which|that)\b.*/m, "")
+          what && what.split.size.between?(1, 9) ? made(what.sub(/\A(?:the|an?) /, ""), span.text.strip.chomp("."), [span], **more) : super
         end
 
         # Sentences with words of sharing.

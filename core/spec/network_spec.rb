@@ -51,4 +51,31 @@ RSpec.describe Peony::Reading::Network do
       expect(told.values.sum).to be_within(1e-4).of(1)
     end
   end
+
+  describe "families that the words speak against" do
+    include WordsRead
+
+    let(:told) do
+      { "sequence" => "Ring the bell. Wait for the nurse. Sit on the green chair. Show her the arm. Then you may go home.",
+        "cause" => "Why the wash came out grey: too much in the drum, water too cold, powder past its date, one black sock.",
+        "hub" => "One lorry keeps the island going: it brings the post, takes the lambs, tows the lifeboat and carries the coal." }
+    end
+
+    it "are not looked for, and what the words are is" do
+      asked = told.to_h { |family, words| [family, Peony::Reading::Scorer.thinkable(text(words))] }
+      expect(asked.map { |family, list| [list.include?(family), list.include?("list")] }.uniq).to eq([[true, true]])
+      expect(asked.values.sum(&:size)).to be < 45
+    end
+
+    it "are looked for when a person asks, and can be had" do
+      reading = read(told["sequence"])
+      further = reading.others - Peony::Reading::Scorer.thinkable(text(told["sequence"]))
+      expect(further).not_to be_empty
+      expect(reading.finding(further.first).items).not_to be_empty
+    end
+
+    it "leave room for parts and an order where there are several numbers" do
+      expect(Peony::Reading::Scorer.thinkable(text("Ferries 12, trams 9, buses 31."))).to include("parts", "ranking")
+    end
+  end
 end

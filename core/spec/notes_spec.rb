@@ -88,6 +88,15 @@ RSpec.describe Peony::Notes do
       expect(passages.map { |p| [p.heading, p.text] }).to eq [["One", "First words."], ["Two", "a thing\nb thing\nAfter the list."]]
     end
 
+    it "is known by heading, words and how they stand" do
+      again = Peony::Reading::Passages.of(Peony::Notes::Markdown.read("# One\n\nFirst words.\n\n## Two\n\n- a thing\n- b thing\n\nAfter the list!\n"))
+      kept = passages.to_h { |p| [p.key, p.heading] }
+      expect(again.map { |p| kept[p.key] }).to eq(["One", nil])
+      part = described_class.new(passages[0].blocks, heading: "One", part: true)
+      expect([kept[part.key], kept[described_class.new(passages[0].blocks, heading: "Another").key]]).to eq([nil, nil])
+      expect(passages[1].length).to eq(passages[1].text.length)
+    end
+
     it "refers to characters of blocks, also across them" do
       refs = passages[1].refs(2, 12)
       texts = refs.map { |r| document.blocks.find { |b| b.id == r["block"] }.text[r["start"]...r["end"]] }

@@ -38,6 +38,15 @@ RSpec.describe Peony::Piece::Composing do
     expect(words.grep(/Dear/)).to be_empty
   end
 
+  it "names the whole for its source, and no section of it" do
+    sections = "## Who came\n\n38 % walk a dog, 27 % feed the ducks, 19 % fish and 16 % simply sit.\n\n## How to help\n\nRing Marit. Bring boots. Cut the reeds.\n"
+    sources = ["", "# The pond in May\n\n"].map do |over|
+      named = Peony::Piece.new(Peony::Piece.blank(title: "The mill pond").data.merge("notes" => Peony::Notes.parse(over + sections, ".md").blocks.map(&:to_h)))
+      described_class.drafts(named, ids: ids).first.piece.objects.filter_map { |o| o["text"] }.grep(/Source/)
+    end
+    expect(sources).to eq([["Source: The mill pond"], ["Source: The pond in May"]])
+  end
+
   it "draws every passage that is worth it, with the title and the source" do
     drafts.each do |draft|
       words = draft.piece.pages.map { |p| words_in(Peony::Paint::SVG.paint(Peony::Scene::Pages.picture(draft.piece, p))) }.join(" ")

@@ -226,8 +226,14 @@ module Peony
       end
 
       def source
-        words = "Source: #{piece.notes.blocks.find(&:heading?)&.text || called}"
+        words = "Source: #{over_all || called}"
         text(words, "source", edge, width, advance: false, y: piece.height - edge - (22 * unit))
+      end
+
+      # @return [String, nil] the heading that stands over all others: where they are of one level, the first is none of the whole
+      def over_all
+        first, *others = piece.notes.blocks.select(&:heading?)
+        first.text if first && others.all? { |heading| heading.level.to_i > first.level.to_i }
       end
     end
   end

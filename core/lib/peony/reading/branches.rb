@@ -33,7 +33,7 @@ module Peony
       # "Hot or cold?" is asked.
       ASKED = /\bor\b|\b(?:who|what|where|which|how|why|when|is|are|am|do|does|did|has|have|had|can|could|was|were|will|would|should|may|must|isn['’]t|aren['’]t)\b|\b(?:it|he|she|there|that)['’]s\b|['’](?:re|ve|d)\b/i
 
-      FRAME = /\b(?:depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|wants? to know (?:if|whether)|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
+      FRAME = /\b(?:falls to [^.;]{3,40} to decide|(?:must|has to|have to) decide\b[^.;?]*\b(?:whether|what)|depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|wants? to know (?:if|whether)|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
       IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
       # What somebody looks at before it is decided.
       CHECK = /\b(?:looks? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i

@@ -4,6 +4,7 @@ module Peony
   module Reading
     # Parts that are told by counts: under a total that is named, or all of one unit; and what is left over.
     module CountedParts
+      WHOEVER = /\A(?:(?:the|an?) )?(?<what>[^,.;:]{2,40}?),? (?:who|which|that) /i
       REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what (?:remain(?:s|ed)|is missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|the last (?:kilo|litre|euro|pound|one|hour|metre|page|day)|(?:that|which) leaves)\b/i
       # What leads on to what is left: ", and the rest", "and films the rest".
       TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
@@ -100,7 +101,13 @@ module Peony
 
         lead = span.text[/\A(?:with|from|out of|for) #{REST},? (?:we|they|i|she|he|you) (?:bought|built|paid for|made|got|had) (?:(?:an?|the) )?(?=\p{L})/io] ||
                span.text[/\A.*?#{REST} (?:is|are|was|were|buys?|bought|keeps?|kept|covers?|covered|feeds?|fed|(?:pays?|paid) for|(?:goes?|went) (?:on|to|into)) (?=\p{L}+ ?\p{L}*)/o].to_s
-        item(lead.empty? ? span : text.span(span.from + lead.length, span.to))
+        whoever(lead.empty? ? span : text.span(span.from + lead.length, span.to))
+      end
+
+      # "What remained were | the choir and the man | who sleeps at the back"
+      def whoever(span)
+        what = span.text[WHOEVER, :what]
+        what && text.tokens_between(span.from, span.from + what.length).none?(&:finite?) ? made(what, span.text.strip.chomp("."), [span]) : item(span)
       end
 
       # "Found us online | and the rest just walked in", "Scaffolding took 15, | and with the rest we bought a ladder": what is left is a part of its own.

@@ -7,7 +7,7 @@ module Peony
       # "Lost tickets 62", "broken lockers: 48", "staff unchanged at three"
       LEADS = /(?:\A|[:;.] )(?:[[:alpha:]]+ )?(?<noun>[[:lower:]]+):? (?<as_ever>(?:unchanged|steady|constant|still) at )?\z/
       # "Of our presenters 23 met their wife here", "of the people that open it 310 click"
-      OF_THESE = /(?:\A|[.!?;:] )(?:of|among) (?:our|the|these|those|its|their) (?:[[:lower:]]+ )?([[:lower:]]+) (?:(?:that|who|which) [^.;,\d]{2,24} )?\z/i
+      OF_THESE = /(?:\A|[.!?;:] )(?:of|among) (?:our|the|these|those|its|their) (?:[[:lower:]]+ )?([[:lower:]]+),? (?:(?:that|who|which) [^.;,\d]{2,24} )?\z/i
       # "And the number of people asleep in our garden? Fourteen last time, two this time"
       HOW_MANY_WERE = /\bnumber of ([[:lower:]]+)\b[^.!?\d]*\? (?:[^.!?\d]*\b(?:\d+|#{Numbers::WORD})\b[^.!?\d]*, )?\z/i
       # "Eels do need it. | Of every nine that set out"

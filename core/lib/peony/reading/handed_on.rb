@@ -123,7 +123,7 @@ module Peony
         # "Visits rose by 18% to 46,200": more than all is no share.
         last = nil if (last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))) || VAGUE.include?(last&.unit)
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
-        return last.unit == "%" ? "" : counted_before(quantity).to_s if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
+        return of_so_many(quantity, last) if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
 
@@ -143,6 +143,8 @@ module Peony
         often = @list.take_while { |q| q.from < quantity.from }.last
         often&.unit == "times" && (!often.said || before.match?(/[.;] [[:upper:]][[:lower:]]+,? \z/))
       end
+
+      def of_so_many(quantity, last) = some_of_all(quantity, last) || (last.unit == "%" ? "" : counted_before(quantity).to_s)
 
       def told_by_words(quantity, before, last)
         of_the_sum(quantity) || moved(quantity) || led_by_noun(quantity, last) || some_of_all(quantity, last) || labelled(quantity) || whose(quantity) ||

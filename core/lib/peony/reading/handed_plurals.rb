@@ -20,7 +20,7 @@ module Peony
       MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
 
       # "Longest queues, minutes at noon: post office 23, canteen 17"
-      ROW_IN = /\A[^,:.;\d]{3,40},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
+      ROW_IN = /\A[^,:.;\d]{3,64},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
 
       private
 

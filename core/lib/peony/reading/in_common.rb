@@ -11,6 +11,9 @@ module Peony
       # What several do together, which the tagger may take for a thing.
       TOGETHER_DO = /\A(?:shares?|live|work|meet|sit)\z/
 
+      # "It surprises newcomers that | the ringers, the band and the crew share one hut", "what | the midwife, the vet and the ferryman have in common"
+      LED_BY = /\A(?:it [[:lower:]]+ (?:[[:lower:]]+ ){0,3}?(?:that|why|how)|(?:people|newcomers|visitors) (?:often )?(?:ask|wonder|are told) (?:us )?(?:that|why|how|what)|what|why|how) /i
+
       module_function
 
       # "Weavers, basket makers and thatchers share one barn": three or more that are named first, then each sentence that names two of them, or all.
@@ -67,8 +70,11 @@ module Peony
       # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.
       def subjects(text)
         first = text.sentences.first
-        verb = first && text.tokens_in(first).find { |t| t.finite? || t.low.match?(TOGETHER_DO) } or return nil
-        parts = Series.split(text.span(first.from, verb.from))
+        return nil unless first
+
+        from = first.from + first.text[LED_BY].to_s.length
+        verb = text.tokens_between(from, first.to).find { |t| t.finite? || t.low.match?(TOGETHER_DO) } or return nil
+        parts = Series.split(text.span(from, verb.from))
         parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
       end
 

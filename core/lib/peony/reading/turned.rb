@@ -209,6 +209,9 @@ module Peony
         end
       end
 
+      # "£310 | a week to £ | 95"
+      SO_OFTEN_TO = /\A(?: an? (?:hour|day|night|week|month|year))? to \z/
+
       # "Mon 10 to 4" falls too: so many hours are on a clock.
       HOURS = 12
 
@@ -221,7 +224,7 @@ module Peony
         pairs = list.each_slice(2).to_a
         return nil unless pairs.any? { |a, b| a.value > b.value } && list.any? { |q| q.value > HOURS }
 
-        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from] == " to " && !text.string[[0, a.from - 6].max...a.from].match?(/\bfrom [£€$]?\z/i) }
+        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from].match?(SO_OFTEN_TO) && !text.string[[0, a.from - 6].max...a.from].match?(/\bfrom [£€$]?\z/i) }
       end
 
       # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.

@@ -76,7 +76,7 @@ module Peony
           found.flatten if found.all? { |l| l.one? && (!l.first.quantity.said || things?(l.first)) }
         end
 
-        def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].match?(OTHERS)
+        def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].then { |before| before.match?(OTHERS) || (quantity.value < 10 && before.match?(/,\s+of whom \z/)) }
 
         # A single one that is told of beside is no stage; of more it may be meant that they did the same: "eight stood still, three of these for a minute".
         def stage?(measure)

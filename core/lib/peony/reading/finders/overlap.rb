@@ -28,7 +28,7 @@ module Peony
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
-        COUNTED = /\b(?:both|the two of them|one of each|some of each|together|have the two|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either|of (?:these|them) (?:[[:lower:]]+ ){1,3}(?:as well|too)|one and the other|who (?:can |could |do |have |had |eat |want |like )(?:have |eat |do |like )?neither)\b/i
+        COUNTED = /\b(?:both|the two of them|one of each|some of each|together|have the two|(?:do|manage|have|play) (?:all|both) of (?:it|them|these)|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either|of (?:these|them) (?:[[:lower:]]+ ){1,3}(?:as well|too)|one and the other|who (?:can |could |do |have |had |eat |want |like )(?:have |eat |do |like )?neither)\b/i
 
         # "Of our guides | speak German", "in our house people | knit", "them | do both": who they are is the same for all.
         WHO = /\A(?:on (?:of them |(?=there (?:are|is) |you find ))(?:there (?:are|is) |you find )?)?(?:(?:of|in|among|from) (?:us|(?:our|the|my|this|these|those) [[:lower:]]+),? )?(?:(?:of )?(?:us|them|these|those|people|families|members|children|pupils) )?(?=[[:lower:]])/i
@@ -132,7 +132,7 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          members = InCommon.members(text)
+          members = InCommon.members(text) unless InCommon.subjects(text) && InCommon.among(text)
           among = InCommon.among(text) unless members
           @groups = InCommon.groups(text).size if among
           told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
@@ -150,7 +150,10 @@ module Peony
         # "What they share is the kettle, the stairs and Mrs Orrin": all of it, where that is short.
         def item(span, **more)
           what = span.text[WHAT_THEY_SHARE, :what]&.sub(/,? (?:who|which|that)\b.*/m, "")
-          what && what.split.size.between?(1, 9) ? made(what.sub(/\A(?:the|an?) /, ""), span.text.strip.chomp("."), [span], **more) : super
+          return super unless what && what.split.size.between?(1, 9)
+
+          # "Who locks up" is all that is left to say.
+          made(what.sub(/\A(?:the|an?) /, ""), span.text[(span.text.index(what) + what.length)..].sub(/\A[\s,;:]+/, "").sub(/[\s.;]+\z/, ""), [span], **more)
         end
 
         # Sentences with words of sharing.

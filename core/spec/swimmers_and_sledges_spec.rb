@@ -83,4 +83,35 @@ RSpec.describe "Notes of swimmers and sledges" do
     came = "A third of them came for bread, 27 per cent for Latin, and one in five to mend a clock. What remained were the choir. Learners who stayed to the end: 188, which is 88 %."
     expect(found("parts", came).items.map(&:value)).to eq([33.3, 27, 20, 19.7])
   end
+
+  it "set the other hand against the one" do
+    boats = "Electric boats have cut our costs by half. They are quiet enough for the herons. Guests like them. On the other hand, the range drops in winter, each boat costs 4,000 euros " \
+            "more, and there are only two sockets on the quay."
+    expect(best(boats).family).to eq("opposition")
+    expect(best(boats).items.map { |i| i.children.size }).to eq([3, 3])
+  end
+
+  it "count what decorations come to as money, where all else is money" do
+    fete = "We have 1,900 euros for the fete. Cake takes 700, chairs 350 and the band 400. Lanterns come to 150. That leaves 300 euros for whatever goes wrong."
+    expect(best(fete).family).to eq("parts")
+    expect(best(fete).items.map(&:value)).to eq([700, 350, 400, 150, 300])
+  end
+
+  it "take those who took part for no change, and the hour for no name" do
+    expect(text("Of 210 bakers 164 took part. One in six is thinking of leaving.").changes).to eq([])
+    day = "At eight the bakers come for coffee and want it fast. At ten the mothers sit by the window. At noon the office queues out of the door."
+    expect(names(day).join(" ")).not_to match(/\b(?:eight|ten) the\b/i)
+  end
+
+  it "set amounts of many things in one unit in order, each by its own name" do
+    water = "A flush uses 7 litres, a shower 65 and a bath 150. Washing up by hand takes 20 litres, the dishwasher needs 11. Brushing your teeth with the tap running: 13 litres."
+    expect(best(water).family).to eq("ranking")
+    expect(valued(water).last).to eq(["Brushing your teeth", 13])
+    expect(valued(water)[1]).to eq(["Shower", 65])
+  end
+
+  it "lead a number's words without how it rose, and around it where it stands amid them" do
+    told = "Visits to the site rose from 2,900 to 5,100 a week. The largest group, 43 per cent, is between 30 and 40. We sent 61 letters."
+    expect(titles("headline", told).first(2)).to eq(["Visits to the site", "The largest group is between 30 and 40"])
+  end
 end

@@ -253,11 +253,17 @@ module Peony
         return nil if sentence.nil? || last.from >= sentence.from
 
         first = first_word(sentence)
-        return first if lead.match?(CAME_TO) && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)
+        return came_to(first, last) if lead.match?(CAME_TO)
         return nil if !lead.match?(COUNTING) || (Units.counted?(last.unit) && !lead.match?(/\bnumber(?:ed)?\b/))
 
         noun = text.tokens_between(sentence.from, quantity.from).first(3).find(&:noun?)
         noun.low if noun && noun.tag.start_with?("nns") && Words.plural?(noun.low) && !Units::MEASURES.key?(noun.low) && !TIME.include?(noun.low)
+      end
+
+      # "Requests came to 1,480"; but "catering takes 960 euros, printing 420. Decorations come to 180": money, where all else is.
+      def came_to(first, last)
+        money = Units.money?(last.unit) && @list.count { |q| q.unit == last.unit } > 1
+        first if !money && last.unit != "%" && Units.counted?(first) && !TIME.include?(first)
       end
 
       def first_word(span) = text.tokens_in(span).first&.low.to_s

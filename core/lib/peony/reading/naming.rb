@@ -87,10 +87,13 @@ module Peony
       def fit(text, span)
         text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
-          all = all.reject { |c| half?(text, c) }.then { |whole| whole.any? ? whole : all }
+          all = all.reject { |c| half?(text, c) || torn?(text, c) }.then { |whole| whole.any? ? whole : all }
           [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, alone(span, all), all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
         end
       end
+
+      # "At eight | the commuters come": it may not begin in the middle of when it was.
+      def torn?(text, run) = text.dates.any? { |d| d.from < run.from && run.from < d.to && run.to > d.to }
 
       # A single thing that "are", behind an "and".
       def half?(text, run)

@@ -11,6 +11,7 @@ module Peony
       # From which family to which that was found, when, and what is left to the first.
       RULES = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], ["comparison", "ranking", :one_measure?],
+        *%w[list comparison hub].map { |from| [from, "opposition", :other_hand?] }, ["cause", "opposition", :for_on_one_hand?],
         ["cycle", "sequence", :how_it_goes?], ["relation", "trend", :dated_rows?], [Scorer::NONE, "headline", :striking?],
         ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?],
         ["opposition", "quadrant", :four_of_two?], [Scorer::NONE, "opposition", :love_and_hate?],
@@ -53,6 +54,15 @@ module Peony
 
         text.changes.empty? && text.moments.empty? && list.all? { |m| Units::MEASURES.value?(m.unit) || Units.money?(m.unit) }
       end
+
+      # "The vans are quiet. Drivers like them. On the other hand, ...": what speaks for it, and what against.
+      def other_hand?(text, finding)
+        at = text.sentences.index { |s| s.text.match?(SidesTold::OTHER_HAND) }
+        !at.nil? && at.between?(2, text.sentences.size - 1) && finding.fit >= 0.25 && finding.items.all? { |side| side.children.any? }
+      end
+
+      # What comes of something may have another hand too, without anything that is said for it.
+      def for_on_one_hand?(text, finding) = finding.fit >= 0.5 && other_hand?(text, finding)
 
       # "If you want to help, this is how it goes. Ring Aldo. ...": and nothing leads back.
       def how_it_goes?(text, _finding) = text.sentences.first(2).any? { |s| s.text.match?(HOW_IT_GOES) } && !circle?(text, nil)

@@ -156,7 +156,7 @@ module Peony
       def in_ratios(text)
         text.once(:in_ratios) do
           told = Ratios.direct(text).select { |r| !r.goal && text.string[r.part.to...r.whole.from].match?(/\A(?: [[:alpha:]-]+)? in \z/) }
-          (told + Ratios.among(text)).flat_map { |r| [r.part, r.whole] }
+          (told + Ratios.among(text) + Ratios.reversed(text)).flat_map { |r| [r.part, r.whole] }
         end
       end
 

@@ -112,8 +112,11 @@ module Peony
       # a family less likely by its words than 0.001 was never among the first three. A list anything can be.
       # @param text [Reading::Text]
       # @return [Array<String>]
-      def thinkable(text) = thinkable_of(heard(text).last) | (text.quantities.size < 3 ? [] : NUMBERED)
-      # Several numbers may always be amounts of one whole, or stand in an order: what is said outright tells (see {Outright}).
+      def thinkable(text)
+        told = text.quantities.size < 3 ? [] : NUMBERED
+        thinkable_of(heard(text).last) | (text.string.match?(/\bon the other hand\b/i) ? [*told, "opposition"] : told)
+      end
+      # Several numbers may always be amounts of one whole, or stand in an order, and where there is another hand there are two sides: what is said outright tells (see {Outright}).
       NUMBERED = %w[parts ranking].freeze
 
       # @param words [Hash{String => Float}] how likely the words alone make each family

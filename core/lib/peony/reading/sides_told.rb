@@ -24,6 +24,9 @@ module Peony
       # "Dr Ames | would keep them open", "The hotel | has asked us to let the bells rest"
       WISH = /\A(?!it\b|they\b|that\b|this\b|what\b|how\b|who\b)(?<who>[[:upper:]][^,:;.]{2,34}?) (?:would|wants?|wanted|hopes?|(?:has|have) asked (?:us|for|the|that))\b/
 
+      # "On the other hand, | range drops in winter"
+      OTHER_HAND = /\A(?:but )?on the (?:other|one) hand,? /i
+
       private
 
       def side(spans)
@@ -61,10 +64,20 @@ module Peony
       def wish(span) = span.text.match(WISH)
       def takes_side?(span) = span.text.match?(TAKES_SIDE)
 
+      # "Range drops in winter, each van costs more, and there are only two points": three of them, each by itself.
+      def statements(span)
+        parts = Sentences.clauses(span, /,\s+(?:and\s+)?/)
+        told = parts.count { |s| Series.subject_verb?(text, s) || s.text.match?(/\Athere (?:is|are|was|were)\b/) }
+        # The tagger may take one of them for things: "range drops".
+        parts.size > 2 && told >= parts.size - 1 && parts.all? { |s| s.text.split.size > 3 } ? parts : []
+      end
+
       # What is said, without who says it.
       def arguments(sentence)
         told = speaker(sentence)
-        parts = Series.in(text, sentence)
+        words = text.span(sentence.from + sentence.text[OTHER_HAND].to_s.length, sentence.to)
+        parts = Series.in(text, words)
+        parts = statements(words) if parts.empty?
         parts = Sentences.clauses(sentence, /,? and (?=that\b)/) if parts.empty?
         parts = parts.reject { |s| s.text.match?(SAYS_WHO) || s.text.match?(/\Awhich\b/) } if parts.size > 2
         (told ? parts.map { |s| said(s, sentence.from + told.end(0)) } : parts).map { |s| item(s) }

@@ -164,7 +164,8 @@ module Peony
           return nil unless at
 
           @strength = list[0..at].any? { |s| s.text.match?(FOR) } && list[at].text.match?(AGAINST) ? 0.7 : 0.3
-          first = list[0...at].drop_while { |s| at > 1 && !s.text.match?(FOR) && !takes_side?(s) && !speaker(s) && s != list[at - 1] }
+          kept = list[at].text.match?(OTHER_HAND) && !list.first.text.match?(TWO)
+          first = list[0...at].drop_while { |s| !kept && at > 1 && !s.text.match?(FOR) && !takes_side?(s) && !speaker(s) && s != list[at - 1] }
           [side(first), side(list[at..])]
         end
 

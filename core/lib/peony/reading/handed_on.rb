@@ -15,6 +15,7 @@ module Peony
       include HandedPlurals
       include HandedSizes
       include HandedNouns
+      include HandedTurns
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
@@ -23,10 +24,6 @@ module Peony
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
-      OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
-      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
-      # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
-      IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
       # Words that are counted by nobody.
       VAGUE = %w[figures numbers things facts results ones feet].freeze
 
@@ -96,28 +93,6 @@ module Peony
         @list.each { |q| q.unit = degrees if q.unit.empty? && q.value.negative? }
       end
 
-      # "from 31 hours to 19", "9 people, now 3"
-      def turned(quantity, before, index)
-        return nil if index.zero? || before.unit.empty? || passing?(before) || (!Units.counted?(before.unit) && text.string[quantity.to, 16].to_s.match?(IN_A_HUNDRED))
-        # "One bottle in three"
-        return before.unit if so_many_in?(before, quantity)
-        # "Visits rose by 18% to 46,200"
-        return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
-
-        return nil if before.unit == "%" && no_share?(quantity)
-
-        gap = text.string[before.to...quantity.from]
-        # "Down to 12 minutes (was 25), passengers per day up from 310"
-        return nil if gap.match?(/\A\), [[:lower:]]+s\b/)
-        return nil if TIME.include?(before.unit) && gap.match?(/\A brought (?:it|that|this|them) (?:up |down )?to \z/)
-
-        before.unit if [TURNED, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || Turned.did_and_does?(text, before, gap)
-      end
-
-      def so_many_in?(one, all)
-        one.said && Units.counted?(one.unit) && one.value <= 10 && one.value < all.value && text.string[one.to...all.from].match?(/\A [[:alpha:]-]+ in \z/)
-      end
-
       def unit(quantity, last)
         before = text.string[[0, quantity.from - 48].max...quantity.from]
         # "Visits rose by 18% to 46,200": more than all is no share.
@@ -135,13 +110,6 @@ module Peony
 
         entry = text.entries.find { |e| e.span.from <= quantity.from && quantity.to <= e.span.to }
         entry ? in_entry(quantity, last, entry) : in_prose(quantity, last)
-      end
-
-      def so_often?(quantity, before, last)
-        return false if last.nil? || Units.counted?(last.unit)
-
-        often = @list.take_while { |q| q.from < quantity.from }.last
-        often&.unit == "times" && (!often.said || before.match?(/[.;] [[:upper:]][[:lower:]]+,? \z/))
       end
 
       def of_so_many(quantity, last) = some_of_all(quantity, last) || (last.unit == "%" ? "" : counted_before(quantity).to_s)

@@ -11,7 +11,7 @@ module Peony
       # What may stand before a name without being missed.
       SLIGHT = /\A(?:the|an?|i|we|you|he|she|it|they|this|that|these|those)\z/i
       # "On top of that | people feed the ducks"
-      LEADS_OFF = /\A(?:for (?:a start|one thing)|on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse)\b,?\s+(?=\S)|\A(?:and |but )?what (?:they|both|the two|all three|all of them)(?: all)? (?:share|have in common)(?: above all| most)?,? (?:is|are) (?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
+      LEADS_OFF = /\A(?:for (?:a start|one thing)|on top of (?:that|this|it all)|what is more|apart from (?:that|this)|in addition|above all|to make it worse|on the (?:other|one) hand|by contrast|in contrast|then again)\b,?\s+(?=\S)|\A(?:and |but )?what (?:they|both|the two|all three|all of them)(?: all)? (?:share|have in common)(?: above all| most)?,? (?:is|are) (?=\S)|\Aso (?=(?:the|an?|they|it|he|she|we|nobody|everybody) )|#{Titles::AMONG}/i
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
 

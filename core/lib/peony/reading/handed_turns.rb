@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # A bare number that has the unit of the one right before it, for that became this, or was told as often. Part of {HandedOn}.
+    module HandedTurns
+      OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
+      TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
+      # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
+      IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
+
+      private
+
+      # "from 31 hours to 19", "9 people, now 3"
+      def turned(quantity, before, index)
+        return nil if index.zero? || before.unit.empty? || passing?(before) || (!Units.counted?(before.unit) && text.string[quantity.to, 16].to_s.match?(IN_A_HUNDRED))
+        # "One bottle in three"
+        return before.unit if so_many_in?(before, quantity)
+        # "Visits rose by 18% to 46,200"
+        return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
+
+        return nil if before.unit == "%" && no_share?(quantity)
+
+        gap = text.string[before.to...quantity.from]
+        # "Down to 12 minutes (was 25), passengers per day up from 310"
+        return nil if gap.match?(/\A\), [[:lower:]]+s\b/)
+        return nil if HandedOn::TIME.include?(before.unit) && gap.match?(/\A brought (?:it|that|this|them) (?:up |down )?to \z/)
+
+        before.unit if [TURNED, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || Turned.did_and_does?(text, before, gap)
+      end
+
+      def so_many_in?(one, all)
+        one.said && Units.counted?(one.unit) && one.value <= 10 && one.value < all.value && text.string[one.to...all.from].match?(/\A [[:alpha:]-]+ in \z/)
+      end
+
+      def so_often?(quantity, before, last)
+        return false if last.nil? || Units.counted?(last.unit)
+
+        often = @list.take_while { |q| q.from < quantity.from }.last
+        often&.unit == "times" && (!often.said || before.match?(/[.;] [[:upper:]][[:lower:]]+,? \z/))
+      end
+    end
+  end
+end

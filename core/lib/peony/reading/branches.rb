@@ -154,7 +154,7 @@ module Peony
       # An introduction asks nothing and tells nobody to do anything, or asks what all of it answers.
       def frame?(span, following)
         # "Cloud over half the sky? If yes, show films": that is asked.
-        return false if text.string[[0, following.from - 10].max...following.from].match?(/\b(?:if (?:yes|not?|so),?|yes:|no:) ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
+        return false if text.before(following, 10).match?(/\b(?:if (?:yes|not?|so),?|yes:|no:) ?\z/i) || following.text.match?(/\A(?:if )?(?:yes|no)\b/i)
         return following.text.match?(/\Adon['’]t\b/i) || text.told?(following) if span.text.match?(CASE) && entries?
         return matter?(span, following) if span.text.end_with?("?") && !entries?
         # "When a stray turns up, whoever is there works through the card. The first thing is whether it is hurt."

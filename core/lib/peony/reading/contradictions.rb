@@ -81,7 +81,7 @@ module Peony
         return false if total.sum < total.whole.value
 
         quantity = total.whole.quantity
-        text.string[[0, quantity.from - 16].max...quantity.from].match?(/\bof (?:the |our |these |those )?(?:about )?[£€$]?\z/i) || text.string[quantity.to, 40].to_s.match?(/\A[^.!?]*:/)
+        text.before(quantity, 16).match?(/\bof (?:the |our |these |those )?(?:about )?[£€$]?\z/i) || text.string[quantity.to, 40].to_s.match?(/\A[^.!?]*:/)
       end
 
       # "from 40 to 50, up 20 %": a change that its two values do not give.

@@ -28,7 +28,7 @@ module Peony
       def torn(text, couples) = couples.count { |c| text.string[c.one.to...c.two.from].match?(/[.!?,;]\s/) }
 
       # "Two in the one planted thirty years ago": how old it is goes with what it has.
-      def aged?(text, quantity) = text.string[quantity.to, 12].to_s.match?(/\A(?: years)? ago\b/) && text.string[[0, quantity.from - 14].max...quantity.from].match?(BEGUN)
+      def aged?(text, quantity) = text.string[quantity.to, 12].to_s.match?(/\A(?: years)? ago\b/) && text.before(quantity, 14).match?(BEGUN)
       BEGUN = /\b(?:planted|built|bought|born|laid|made|sown|opened|founded) (?:about |some )?\z/
 
       # One or two numbers in front of the couples, or one behind them, may be no half of one.
@@ -36,7 +36,7 @@ module Peony
 
       # "14 litres from the nine of them": how many there are is told besides.
       def all_of?(text, quantity)
-        return false unless text.string[[0, quantity.from - 4].max...quantity.from] == "the "
+        return false unless text.before(quantity, 4) == "the "
 
         behind = text.string[quantity.to, 9].to_s
         # "The two from the outer farm, with 3,400 metres, scored 19"

@@ -40,7 +40,7 @@ module Peony
       # What is left to 100 %, or the share of each count in its total.
       def parts(text, finding)
         # A share that was itself worked out as what is left is no part of the working.
-        values = finding.items.filter_map { |i| i.value if i.unit == "%" && i.spans.any? { |s| told?(text.quantities_in(s), i.value) } }
+        values = finding.items.filter_map { |i| i.value if i.unit == "%" && i.spans.any? { |s| told?(text, text.quantities_in(s), i.value) } }
         if values.size >= 2 && values.size >= finding.items.size - 1
           sum = values.sum
           return [] unless sum.between?(20, 98.9)
@@ -52,7 +52,7 @@ module Peony
       end
 
       # In so many words, or as "one in five".
-      def told?(list, share) = list.any? { |q| q.value == share } || list.each_cons(2).any? { |a, b| b.value.positive? && (100.0 * a.value / b.value).round(1) == share }
+      def told?(text, list, share) = (list + Ratios.in_hundred(text, list)).any? { |q| q.value == share }
 
       # "three parts heather, two parts bramble": the share of each in their sum.
       def by_sum(finding)

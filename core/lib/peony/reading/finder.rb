@@ -89,7 +89,7 @@ module Peony
       end
 
       # "The Fell is stiff": whatever else it may mean.
-      def called?(token) = token.text.match?(/\A[[:upper:]]/) && text.string[[0, token.from - 4].max...token.from].match?(/\b[Tt]he \z/)
+      def called?(token) = token.text.match?(/\A[[:upper:]]/) && text.before(token, 4).match?(/\b[Tt]he \z/)
 
       # "Do: stop early": a label names itself.
       def label?(item)

@@ -20,14 +20,14 @@ module Peony
 
       def aged
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
-        ages.each { |q| q.unit = "years" if text.string[q.to, 1].to_s.match?(/\A[.,;]?\z/) && text.string[[0, q.from - 60].max...q.from].match?(CALLED) }
+        ages.each { |q| q.unit = "years" if text.string[q.to, 1].to_s.match?(/\A[.,;]?\z/) && text.before(q, 60).match?(CALLED) }
         at_ages(ages)
-        ages.each { |q| q.unit = "years" if text.string[[0, q.from - 36].max...q.from].then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
       end
 
       # "At 20 most people hear up to 18,000 hertz, at 40 up to 14,000 ...", where it is told of growing older.
       def at_ages(ages)
-        at = ages.select { |q| q.value.is_a?(Integer) && text.string[[0, q.from - 4].max...q.from].match?(/\bat \z/i) }
+        at = ages.select { |q| q.value.is_a?(Integer) && text.before(q, 4).match?(/\bat \z/i) }
         return unless at.size >= 3 && at.map(&:value).each_cons(2).all? { |a, b| a < b } && "#{text.passage.heading} #{text.string}".match?(OLDER)
 
         at.each { |q| q.unit = "years" }

@@ -13,28 +13,28 @@ module Peony
         return false unless HandedOn::TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
-        !HandedOn::TIME.include?(last.unit) || !quantity.said || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\b(?:after|in|within|for|until|at|over) \z/i)
+        !HandedOn::TIME.include?(last.unit) || !quantity.said || text.before(quantity, 8).match?(/\b(?:after|in|within|for|until|at|over) \z/i)
       end
 
       # "A form of eleven pages": how long it is.
       def long?(quantity)
         %w[pages lines chapters verses sheets
-           storeys].include?(quantity.unit) && text.string[[0, quantity.from - 48].max...quantity.from].match?(/\b(?:an?|the|one) (?:[[:lower:]]+ )?[[:lower:]]+ of \z/i)
+           storeys].include?(quantity.unit) && text.before(quantity, 48).match?(/\b(?:an?|the|one) (?:[[:lower:]]+ )?[[:lower:]]+ of \z/i)
       end
 
       # "This September, with two sets of twins, 70"
       def put_in?(quantity)
         # "Brought down with a ladder and two blankets"
-        return true if quantity.value < 10 && quantity.said && text.string[[0, quantity.from - 40].max...quantity.from].match?(/\bwith an? [[:lower:]]+ and \z/)
+        return true if quantity.value < 10 && quantity.said && text.before(quantity, 40).match?(/\bwith an? [[:lower:]]+ and \z/)
 
-        quantity.said && text.string[[0, quantity.from - 7].max...quantity.from].end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
+        quantity.said && text.before(quantity, 7).end_with?(", with ") && text.string[quantity.to, 32].to_s.match?(/\A [^.,;:\d]{3,28}, \d/)
       end
 
       # "With 104 kilos; twenty-six children had watered it": where others are measured, who did something is not what is counted next.
       def did?(quantity, last)
         return false unless last && Units::MEASURES.value?(last.unit) && Units.counted?(quantity.unit) && quantity.said && quantity.text.match?(/\A[[:alpha:]-]+\z/)
 
-        text.string[[0, quantity.from - 2].max...quantity.from].match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 5).take_while { |t| Runs.word?(t) }.any?(&:finite?)
+        text.before(quantity, 2).match?(/\A[;.:] \z|\A\z/) && text.tokens_after(quantity.to, 5).take_while { |t| Runs.word?(t) }.any?(&:finite?)
       end
     end
   end

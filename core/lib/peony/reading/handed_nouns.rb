@@ -17,7 +17,7 @@ module Peony
 
       # "Queue down from 14 minutes to 5; lost tickets 62": behind a measure.
       def led_by_noun(quantity, last)
-        lead = text.string[[0, quantity.from - 48].max...quantity.from]
+        lead = text.before(quantity, 48)
         match = last && lead.match(LEADS) or return nil
         return nil if Units.counted?(last.unit) && !match[:as_ever]
 
@@ -35,7 +35,7 @@ module Peony
       end
 
       def some_of_all(quantity, last)
-        lead = text.string[[0, quantity.from - 90].max...quantity.from]
+        lead = text.before(quantity, 90)
         word = lead[OF_THESE, 1] || lead[HOW_MANY_WERE, 1]
         return word if word && Words.plural?(word) && !Units.measure?(word)
         return nil unless last && !Units.counted?(last.unit) && lead.match?(OF_EVERY)

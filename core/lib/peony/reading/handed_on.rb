@@ -39,7 +39,7 @@ module Peony
       def self.passing?(text, quantity)
         return false unless TIME.include?(quantity.unit) || Moments::HOURS.key?(quantity.unit.delete_suffix("s"))
 
-        text.string[quantity.to, 24].to_s.match?(PASSING) && !text.string[[0, quantity.from - 12].max...quantity.from].match?(LASTED)
+        text.string[quantity.to, 24].to_s.match?(PASSING) && !text.before(quantity, 12).match?(LASTED)
       end
 
       # @param text [Reading::Text]
@@ -52,7 +52,7 @@ module Peony
       # @return [Array<Quantity>]
       def fill
         @list.each do |q|
-          q.unit = "pH" if q.unit.empty? && text.string[[0, q.from - 24].max...q.from].match?(ACIDITY)
+          q.unit = "pH" if q.unit.empty? && text.before(q, 24).match?(ACIDITY)
           q.said = q.unit != ""
         end
         summed
@@ -94,7 +94,7 @@ module Peony
       end
 
       def unit(quantity, last)
-        before = text.string[[0, quantity.from - 48].max...quantity.from]
+        before = text.before(quantity, 48)
         # "Visits rose by 18% to 46,200": more than all is no share.
         last = nil if (last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))) || VAGUE.include?(last&.unit)
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
@@ -120,7 +120,7 @@ module Peony
       end
 
       def one_in_so_many?(quantity)
-        return true if quantity.value == 100 && text.string[[0, quantity.from - 3].max...quantity.from] == "in "
+        return true if quantity.value == 100 && text.before(quantity, 3) == "in "
 
         @list.each_cons(2).any? { |a, b| (a.equal?(quantity) || b.equal?(quantity)) && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT) }
       end
@@ -144,7 +144,7 @@ module Peony
       def let_in?(quantity, last)
         return false unless last && Units.money?(last.unit) && quantity.text.match?(/\A[[:alpha:]]+\z/)
 
-        text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b(?:entry|room|space|places?|seats?|beds?|tickets?|meals?|enough) for \z/)
+        text.before(quantity, 24).match?(/\b(?:entry|room|space|places?|seats?|beds?|tickets?|meals?|enough) for \z/)
       end
 
       def spent? = text.passage.heading.to_s.match?(MONEY) && @said.none? { |q| Units.counted?(q.unit) }
@@ -191,7 +191,7 @@ module Peony
         return nil unless sum.said && Units.money?(sum.unit) && quantity.value >= 100 && quantity.value < sum.value
 
         behind = text.string[quantity.to, 14].to_s
-        led = text.string[[0, quantity.from - 4].max...quantity.from].match?(/(?:[,;.] |and )\z/)
+        led = text.before(quantity, 4).match?(/(?:[,;.] |and )\z/)
         sum.unit if led && behind.match?(/\A (?:on|for|to|into|stays?|goes|went|remains?|is left)\b/)
       end
 

@@ -50,9 +50,9 @@ module Peony
       # "After three months there were 340, after six 800": six months, and then 800.
       def lapsed
         @list.each_cons(2) do |q, following|
-          next unless q.unit.empty? && text.string[q.to...following.from] == " " && text.string[[0, q.from - 6].max...q.from].match?(AFTER)
+          next unless q.unit.empty? && text.string[q.to...following.from] == " " && text.before(q, 6).match?(AFTER)
 
-          unit = @list.find { |o| o.from < q.from && HandedOn::TIME.include?(o.unit) && text.string[[0, o.from - 6].max...o.from].match?(AFTER) }&.unit
+          unit = @list.find { |o| o.from < q.from && HandedOn::TIME.include?(o.unit) && text.before(o, 6).match?(AFTER) }&.unit
           q.unit = unit if unit
         end
       end
@@ -114,7 +114,7 @@ module Peony
       def goes_with?(quantity) = quantity.unit != "%" && !passing?(quantity) && !how_many?(quantity)
 
       # "The longest of our four rivers": how many there are goes with nothing.
-      def how_many?(quantity) = quantity.value <= 12 && text.string[[0, quantity.from - 10].max...quantity.from].match?(/\bof (?:our|the|all|these|those|its) \z/)
+      def how_many?(quantity) = quantity.value <= 12 && text.before(quantity, 10).match?(/\bof (?:our|the|all|these|those|its) \z/)
 
       # "With six of them it took 35": two numbers that say no unit, the first of them counting what others counted in that place.
       def led_by?(last, sentence)

@@ -53,13 +53,13 @@ module Peony
       def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token)
 
       # "Who bakes next week?"
-      def does?(token) = text.string[[0, token.from - 5].max...token.from].match?(/\b(?:who|she|he|it) \z/i)
+      def does?(token) = text.before(token, 5).match?(/\b(?:who|she|he|it) \z/i)
 
       # "No prizes, just to see"
-      def none?(token) = text.string[[0, token.from - 3].max...token.from].match?(/\bno \z/i)
+      def none?(token) = text.before(token, 3).match?(/\bno \z/i)
 
       # "Membership over the years: 2019 310, 2020 288"
-      def over_time?(token) = HandedOn::TIME.include?(token.low) && text.string[[0, token.from - 10].max...token.from].match?(/\b(?:over|through|down) the \z/)
+      def over_time?(token) = HandedOn::TIME.include?(token.low) && text.before(token, 10).match?(/\b(?:over|through|down) the \z/)
 
       # "Below 5 euros": what is paid there is not what is counted elsewhere.
       def paid_in?(token) = Units::CURRENCIES.key?(token.low) && text.string[0...token.from].match?(/\d \z/)
@@ -95,7 +95,7 @@ module Peony
 
       # "Sick days on the night crew have gone up, from two a month to five": what moved is told before it.
       def moved(quantity)
-        lead = text.string[[0, quantity.from - 120].max...quantity.from]
+        lead = text.before(quantity, 120)
         # "The number of cats, from none to four"
         counted = lead[/\bnumber of ([[:lower:]]+s),? from (?:about |only )?\z/, 1]
         return counted if counted && Words.plural?(counted)

@@ -39,7 +39,7 @@ module Peony
 
         return true if quantity.text.match?(/\d\.\d\d\z/) && (@selling ||= text.string.scan(SELLING).size) > 1
 
-        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.string[[0, quantity.from - 24].max...quantity.from].match?(PAYING)
+        text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week)/) && text.before(quantity, 24).match?(PAYING)
       end
 
       # What is paid, also where the coin is none of today.

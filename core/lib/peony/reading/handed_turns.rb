@@ -17,7 +17,7 @@ module Peony
         # "One bottle in three"
         return before.unit if so_many_in?(before, quantity)
         # "Visits rose by 18% to 46,200"
-        return nil if before.unit == "%" && text.string[[0, before.from - 4].max...before.from].match?(/\bby \z/)
+        return nil if before.unit == "%" && text.before(before, 4).match?(/\bby \z/)
 
         return nil if before.unit == "%" && no_share?(quantity)
 

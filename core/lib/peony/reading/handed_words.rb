@@ -64,7 +64,7 @@ module Peony
 
       # "The only thing that fell is sandwiches: the canteen sold 140 a day"
       def what_is_sold(quantity)
-        text.string[[0, quantity.from - 100].max...quantity.from][/\b(?:is|are|was|were) ([[:lower:]]+s): [^.;:!?\d]*\z/, 1].then { |word| word if word && Words.plural?(word) }
+        text.before(quantity, 100)[/\b(?:is|are|was|were) ([[:lower:]]+s): [^.;:!?\d]*\z/, 1].then { |word| word if word && Words.plural?(word) }
       end
 
       # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.
@@ -99,7 +99,7 @@ module Peony
 
       # "Collisions, of which there were 26"
       def whose(quantity)
-        word = text.string[[0, quantity.from - 60].max...quantity.from][OF_WHICH, 1].to_s.downcase
+        word = text.before(quantity, 60)[OF_WHICH, 1].to_s.downcase
         word if Words.plural?(word)
       end
     end

@@ -35,16 +35,16 @@ module Peony
 
       # "Above 65 nobody can telephone", "between 6 and 25": no value of its own.
       def limit?(text, quantity)
-        before = text.string[[0, quantity.from - 24].max...quantity.from]
+        before = text.before(quantity, 24)
         before.match?(/(?:\A|[.!?] )(?:above|below|beyond) \z/i) || before.match?(/\bbetween \z/i) || before.match?(/\bbetween \d[\d.,]* and \z/i)
       end
 
       # "8.4 points out of ten": what could be had is not set against what was.
-      def out_of?(text, quantity) = text.string[[0, quantity.from - 8].max...quantity.from].end_with?("out of ")
+      def out_of?(text, quantity) = text.before(quantity, 8).end_with?("out of ")
 
       # "152, though two of those are only painted": part of a number that was told is not set against the others.
       def some_of?(text, quantity)
-        before = text.string[[0, quantity.from - 18].max...quantity.from]
+        before = text.before(quantity, 18)
         # "Kitchen: 9, of which 7 are mugs"
         return true if before.match?(/,\s+of which (?:only |just )?\z/) || Turned.aside?(text, quantity)
         # "Twenty-nine, eleven of which were the same book"

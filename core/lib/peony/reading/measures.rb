@@ -41,7 +41,7 @@ module Peony
 
       # "Cellar Crumb 4. The four were from his family": the same four.
       def again?(text, quantity)
-        text.string[[0, quantity.from - 6].max...quantity.from].match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
+        text.before(quantity, 6).match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
           text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
       end
 
@@ -95,14 +95,14 @@ module Peony
 
       # "The highest of the five hills is Great Ness at 318 metres": how many they are is told of no one.
       def of_which_first?(text, quantity)
-        quantity.value <= 12 && quantity.said && text.string[[0, quantity.from - 24].max...quantity.from].match?(/\b[[:alpha:]]{2,}est (?:[[:lower:]]+ )?of (?:our|the|all|these|those|its) \z/i)
+        quantity.value <= 12 && quantity.said && text.before(quantity, 24).match?(/\b[[:alpha:]]{2,}est (?:[[:lower:]]+ )?of (?:our|the|all|these|those|its) \z/i)
       end
 
       # "250 are over sixty", "those over 65 pay 29": the age tells who they are.
       def age_of?(text, quantity)
         return false if quantity.unit != "years" || quantity.said
 
-        before = text.string[[0, quantity.from - 36].max...quantity.from]
+        before = text.before(quantity, 36)
         before.match?(HandedAges::COUNTED_AGED) || (before.match?(HandedAges::PEOPLE_AGED) && text.string[quantity.to, 8].to_s.match?(GET))
       end
       GET = /\A (?:pays?|paid|gets?|got|needs?|have|had|are|were) /
@@ -149,7 +149,7 @@ module Peony
       # "From Saltings 168, from Norrick 97, and from the ferry side, over the water, 63": where each is led by the same word, the next begins with it.
       # @return [Integer, nil] places behind the first number
       def led_again(text, one, gap)
-        word = text.string[[0, one.from - 60].max...one.from][/(?:\A|[,;:.] |\band )(from|for) (?=[^,;:.]*\z)/i, 1] or return nil
+        word = text.before(one, 60)[/(?:\A|[,;:.] |\band )(from|for) (?=[^,;:.]*\z)/i, 1] or return nil
         match = gap.match(/\A(?:,|;)? (?:and )?(?=#{word} [^\d]*\z)/i)
         match&.end(0)
       end

@@ -97,7 +97,7 @@ module Peony
 
       # A single thing that "are", behind an "and".
       def half?(text, run)
-        return false unless text.string[[0, run.from - 4].max...run.from] == "and "
+        return false unless text.before(run, 4) == "and "
 
         tokens = text.tokens_between(run.from, run.to)
         verb = tokens.index { |t| t.low.match?(HALVES) }

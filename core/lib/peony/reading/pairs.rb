@@ -132,7 +132,7 @@ module Peony
 
       # "Half of them", "eleven out of twenty", "2,100 more than last year": nothing that was one value and became another.
       def no_value?(text, quantity)
-        (quantity.unit == "%" && !quantity.text.match?(/\d/)) || Turned.no_value?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/\bout of \z/)
+        (quantity.unit == "%" && !quantity.text.match?(/\d/)) || Turned.no_value?(text, quantity) || text.before(quantity, 8).match?(/\bout of \z/)
       end
 
       # The first value stands in one sentence, the second in the next.

@@ -72,10 +72,10 @@ module Peony
       # "A sous-chef, | Mira": who that is.
       def who?(post, piece)
         # "The ringmaster, who ..., and Goran": another one.
-        return false if @text.string[[0, piece.from - 5].max...piece.from].match?(/,? and \z/)
+        return false if @text.before(piece, 5).match?(/,? and \z/)
         return false unless post && post.children.empty? && piece.text.match?(RankWords::CALLED) && post.name.text.match?(/\A[[:lower:]]/)
 
-        @text.string[[0, post.name.from - 4].max...post.name.from].match?(/\b(?:an?|the|one) \z/i)
+        @text.before(post.name, 4).match?(/\b(?:an?|the|one) \z/i)
       end
 
       def renamed(post, piece)

@@ -108,7 +108,7 @@ module Peony
       private
 
       # "One for sport": the sport officer.
-      def one_for?(node) = @text.string[[0, node.name.from - 16].max...node.name.from].match?(/\b(?:one|another) (?:for|of) (?:the )?\z/i)
+      def one_for?(node) = @text.before(node.name, 16).match?(/\b(?:one|another) (?:for|of) (?:the )?\z/i)
     end
   end
 end

@@ -67,7 +67,7 @@ module Peony
           # "One fall in two years": how often, not how many of how many.
           next if HandedOn::TIME.include?(b.unit) && gap.match?(/\A [[:alpha:]]+ in \z/)
 
-          in_one = a.value == 1 && gap.match?(IN_ONE_OF) && text.string[[0, a.from - 4].max...a.from].match?(/\b[Ii]n \z/)
+          in_one = a.value == 1 && gap.match?(IN_ONE_OF) && text.before(a, 4).match?(/\b[Ii]n \z/)
           strict = gap.match?(STRICT) || in_one || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
         end
@@ -76,7 +76,7 @@ module Peony
       # "In a class of 28 there are now, on average, five with hay fever"
       def among(text)
         text.quantities.each_cons(2).filter_map do |a, b|
-          next unless b.value < a.value && b.value.positive? && text.string[[0, a.from - 30].max...a.from].match?(/\b(?:in|out of|of) (?:an?|every|each|our|the) [[:alpha:]]+ of \z/i)
+          next unless b.value < a.value && b.value.positive? && text.before(a, 30).match?(/\b(?:in|out of|of) (?:an?|every|each|our|the) [[:alpha:]]+ of \z/i)
 
           Ratio.new(part: b, whole: a, goal: false) if text.string[a.to...b.from].match?(/\A (?:there (?:are|is|were|was)|we have)\b[^.;:]{0,30}\z/i)
         end
@@ -202,7 +202,7 @@ module Peony
       # "From seven to twenty" is how many there may be.
       def goal?(text, whole, part)
         # "A place costs 310 euros from August. So far it was 275."
-        return false if text.string[[0, part.from - 24].max...part.from].match?(/\b(?:so far|until now) (?:it|they) (?:was|were|cost|took) (?:only )?[£€$]?\z/i)
+        return false if text.before(part, 24).match?(/\b(?:so far|until now) (?:it|they) (?:was|were|cost|took) (?:only )?[£€$]?\z/i)
         return false unless part.value.positive? && part.value < whole.value && part.value > whole.value * 0.02
         # "We want 500 new members. We have 1,840 now.": they come on top.
         return false if text.string[part.to, 12].to_s.match?(/\A (?:new|more|further|additional|extra)\b/)

@@ -114,7 +114,8 @@ module Peony
       # @return [Array<String>]
       def thinkable(text)
         told = text.quantities.size < 3 ? [] : NUMBERED
-        thinkable_of(heard(text).last) | (text.string.match?(/\bon the other hand\b/i) ? [*told, "opposition"] : told)
+        told |= ["opposition"] if text.sentences.any? { |s| s.text.match?(SidesTold::OTHER_HAND) }
+        thinkable_of(heard(text).last) | told
       end
       # Several numbers may always be amounts of one whole, or stand in an order, and where there is another hand there are two sides: what is said outright tells (see {Outright}).
       NUMBERED = %w[parts ranking].freeze

@@ -67,7 +67,7 @@ module Peony
       # "... and the good coffee, | which you never saw"
       # "... the fair, and | who has the key" is named like the others.
       def without_remarks(text, parts)
-        parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose) /) && !text.string[[0, p.from - 6].max...p.from].match?(/[,;] and \z/) } : parts
+        parts.size > 3 ? parts.reject { |p| p.text.match?(/\A(?:which|who|whose) /) && !text.before(p, 6).match?(/[,;] and \z/) } : parts
       end
 
       # "... and twenty metres of string. | thanks!! jo"

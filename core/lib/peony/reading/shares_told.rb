@@ -16,10 +16,10 @@ module Peony
       def shares_in(sentence)
         shares = (text.quantities_in(sentence).select { |q| share?(q) } + in_so_many(sentence)).sort_by(&:from)
         # "Those who stayed: 188, which is 88 %": a count, told again.
-        shares = shares.reject { |q| text.string[[0, q.from - 32].max...q.from].match?(COUNTED_AGAIN) } if shares.size == 1
+        shares = shares.reject { |q| text.before(q, 32).match?(COUNTED_AGAIN) } if shares.size == 1
         # "Half as long", "40 % less plastic" compare.
         shares = shares.reject { |q| text.string[q.to, 24].to_s.match?(COMPARES) }
-        shares = shares.reject { |q| text.string[[0, q.from - 24].max...q.from].match?(GUESSED_AT) } if shares.size > 1
+        shares = shares.reject { |q| text.before(q, 24).match?(GUESSED_AT) } if shares.size > 1
         # "A good half of the visitors, 52 %": said roughly, then exactly.
         shares - shares.each_cons(2).filter_map { |a, b| a if said_again?(a, b) }
       end
@@ -43,7 +43,7 @@ module Peony
 
       # "More than half of it, 58 per cent", "nearly a third, 31 %": how far below and above what is said roughly the exact number may lie.
       def roughly(quantity)
-        case text.string[[0, quantity.from - 12].max...quantity.from]
+        case text.before(quantity, 12)
         when /\b(?:more than|over) \z/i then [0, 20]
         when /\b(?:less than|nearly|almost|under) \z/i then [-12, 0]
         else [-6, 6]

@@ -69,7 +69,7 @@ module Peony
           asked: share(units) { |s| s.text.include?("?") },
           series: one(text.series.any?),
           series_told: text.series.any? ? share(text.series.max_by(&:size)) { |s| text.told?(s) } : 0.0,
-          series_frame: one(text.series.any? { |p| text.string[[0, p.first.from - 2].max...p.first.from].include?(":") }),
+          series_frame: one(text.series.any? { |p| text.before(p.first, 2).include?(":") }),
           parts_in: share(units) { |s| s.text.count(",;") >= 2 },
           brackets: share(nodes) { |n| n.span.text.include?("(") },
           felt: share(units) { |s| text.felt?(s) },

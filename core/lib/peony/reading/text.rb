@@ -69,6 +69,11 @@ module Peony
       # @return [Array<Totals::Total>] a total and the numbers that make it
       def totals = once(:totals) { Totals.of(self) }
 
+      # @param thing [#from] a quantity, a stretch, a word
+      # @param most [Integer] how many characters
+      # @return [String] what stands right before it
+      def before(thing, most) = string[[0, thing.from - most].max...thing.from]
+
       # @return [Span]
       def span(from, to) = Span.new(string[from...to], from, to)
 

@@ -80,7 +80,7 @@ module Peony
         return false if text.string[two.to...stretch.to].to_s.match(/\A,\s+(?<rest>.+)/m).then { |m| m && Words.imperative?(m[:rest]) }
 
         gap = text.string[one.to...two.from]
-        return false if LedOn.asked?(text.string[[0, one.from - 12].max...one.from], gap)
+        return false if LedOn.asked?(text.before(one, 12), gap)
         return false if how_long_and_when?(gap, one, two) || reaches?(text, gap, one) || gap.match?(NEXT)
 
         lead = text.string[stretch.from...one.from]
@@ -90,7 +90,7 @@ module Peony
           then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
       end
 
-      def did_and_does?(text, one, gap) = (did = text.string[[0, one.from - 24].max...one.from][DID, :did]) && gap.match?(DOES.fetch(did))
+      def did_and_does?(text, one, gap) = (did = text.before(one, 24)[DID, :did]) && gap.match?(DOES.fetch(did))
 
       # "A break of 30 minutes after four hours"
       def how_long_and_when?(gap, one, two) = gap.match?(/\A (?:after|before) \z/) && [one, two].all? { |q| HandedOn::TIME.include?(q.unit) }
@@ -99,22 +99,22 @@ module Peony
       NEXT = /\bthen (?:the )?[[:lower:]]+ with \z/
       REACHES = /\b(?:runs|ranges?|ranged|reach(?:es)?|extends?|scale|hears?|sees?|spans?|covers?|var(?:y|ies)|lasts?|weighs?|prices|sizes|ages|anything) from [£€$]?\z/
       # "The scale runs from 0 to 14": how far it reaches, not how it changed.
-      def reaches?(text, gap, one) = gap.match?(/\A(?: ?%)? to [£€$]?\z/) && text.string[[0, one.from - 20].max...one.from].match?(REACHES)
+      def reaches?(text, gap, one) = gap.match?(/\A(?: ?%)? to [£€$]?\z/) && text.before(one, 20).match?(REACHES)
 
       # "1,940 customers came in, 310 of them for the first time", "five members; the other three look after the boats": some of the same.
       def some_of?(text, quantity)
         # "Costs €36,000, of which | €27,000 was in the tin"
-        return true if text.string[[0, quantity.from - 10].max...quantity.from].match?(/\bof which \z/)
+        return true if text.before(quantity, 10).match?(/\bof which \z/)
         # "2,100 people lived in Brool. Now there are | 1,340 of them.": as many of them as are left.
-        return false if text.string[[0, quantity.from - 24].max...quantity.from].match?(/[.;] (?:now|today) (?:there are|we are|it is) (?:only |just )?\z/i)
+        return false if text.before(quantity, 24).match?(/[.;] (?:now|today) (?:there are|we are|it is) (?:only |just )?\z/i)
 
-        text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.string[[0, quantity.from - 16].max...quantity.from].match?(/\b(?:the|our) (?:other|remaining) \z/)
+        text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|us|whom)\b/) || text.before(quantity, 16).match?(/\b(?:the|our) (?:other|remaining) \z/)
       end
 
       # "31 performances, two of them in the dark", "nine flew, one of them into a hat": how a few of them were, and not what they did.
       # @return [Boolean]
       def aside?(text, quantity)
-        return false unless quantity.value < 10 && text.string[[0, quantity.from - 2].max...quantity.from] == ", "
+        return false unless quantity.value < 10 && text.before(quantity, 2) == ", "
 
         behind = text.string[quantity.to, 60].to_s[SOME_OF_THEM] or return false
         text.tokens_between(quantity.to, quantity.to + behind.length).none?(&:finite?)
@@ -126,15 +126,15 @@ module Peony
       # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
       def no_value?(text, quantity)
         behind = text.string[quantity.to, 28].to_s
-        return true if difference?(text, quantity) || lapse?(text, quantity) || text.string[[0, quantity.from - 8].max...quantity.from].match?(/(?:\A|[.!?\n] ?)Up to \z/)
+        return true if difference?(text, quantity) || lapse?(text, quantity) || text.before(quantity, 8).match?(/(?:\A|[.!?\n] ?)Up to \z/)
 
         return true if behind.match?(/\A (?:new|more|further|additional|extra)\b/)
 
-        behind.match?(/\A[^.;,\d]{0,20}\b(?:on|onwards|upwards)\b/) && text.string[[0, quantity.from - 6].max...quantity.from].match?(/\bfrom \z/i)
+        behind.match?(/\A[^.;,\d]{0,20}\b(?:on|onwards|upwards)\b/) && text.before(quantity, 6).match?(/\bfrom \z/i)
       end
 
       # "After two weeks with a timetable it was 2.1": how long it took.
-      def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.string[[0, quantity.from - 16].max...quantity.from].match?(LAPSE)
+      def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.before(quantity, 16).match?(LAPSE)
       LAPSE = /(?:\A|[.!?]\s)(?:After|Within) (?:only |just |about )?\z/
 
       BY = /\b(?:#{MOVED}) by (?:about |around |nearly |almost |only |some |over )?[£€$]?\z/i
@@ -144,7 +144,7 @@ module Peony
         by?(text, quantity) || text.string[quantity.to, 32].to_s.match?(/\A(?: [[:alpha:]]+)? (?:more|fewer|less|higher|lower|longer|shorter) than\b/)
       end
 
-      def by?(text, quantity) = text.string[[0, quantity.from - 32].max...quantity.from].match?(BY)
+      def by?(text, quantity) = text.before(quantity, 32).match?(BY)
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
       def by_gap?(gap) = GAPS.any? { |told| gap.match?(told) }
@@ -152,9 +152,9 @@ module Peony
       # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
       def later_first?(text, gap, one, two)
         # "Grew from 8 to 11 per cent last year"
-        return false if gap.match?(TO) && text.string[[0, one.from - 20].max...one.from].match?(FROM_FIRST)
+        return false if gap.match?(TO) && text.before(one, 20).match?(FROM_FIRST)
         # "They used to complain forty times a year; last year it was three times"
-        return false if text.string[[0, one.from - 60].max...one.from].match?(/\bused to [^.;!?]*\z/)
+        return false if text.before(one, 60).match?(/\bused to [^.;!?]*\z/)
 
         return true if earlier?(text, gap, one, two) || gap.match?(HAD) || gap.match?(HAD_BEEN) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
         return true if TOLD_BACK.any? { |told| gap.match?(told) } || gap.match?(/\bagainst\b/) || back?(text, gap, one)
@@ -167,7 +167,7 @@ module Peony
 
       # "145 people came this summer (last summer: 60)", "The club has 145 members now. Five years ago it was 60": what is told second is the earlier.
       def long_ago?(text, gap, one)
-        gap.match?(BEFORE_IN_BRACKETS) || (gap.match?(AGO) && !text.string[[0, one.from - 60].max...one.from].match?(/\bago\b[^.;!?]*\z/))
+        gap.match?(BEFORE_IN_BRACKETS) || (gap.match?(AGO) && !text.before(one, 60).match?(/\bago\b[^.;!?]*\z/))
       end
       BEFORE_IN_BRACKETS = /\A[^.;!?\d(]{0,40}\((?:in )?(?:the )?(?:last|previous) (?:year|season|term|month|week|summer|winter|spring|autumn|time)\b[^)\d]*\z/i
       AGO = /\A[^.;!?\d]{0,40}[.;]\s+[^.;!?\d,]{0,24}\bago\b[^.;!?\d]{0,30}\z/
@@ -184,17 +184,17 @@ module Peony
       end
 
       # "Our new bottle weighs 310 g. The old one weighed 480"
-      def old_one?(text, gap, one) = gap.match?(OLD_ONE) && text.string[[0, one.from - 60].max...one.from].match?(/\bnew\b[^.!?]*\z/i)
+      def old_one?(text, gap, one) = gap.match?(OLD_ONE) && text.before(one, 60).match?(/\bnew\b[^.!?]*\z/i)
 
       # "We had 18,400 visitors. It was 14,900 the year before", "17 days; the year before it had been 46"
       def earlier?(text, gap, one, two)
         told = text.string[two.to, 40].to_s[EARLIER_BEHIND]
-        told ||= gap[EARLIER_BEFORE] unless text.string[[0, one.from - 40].max...one.from].match?(EARLIER)
+        told ||= gap[EARLIER_BEFORE] unless text.before(one, 40).match?(EARLIER)
         # "In 2024 it was 356, and last year 318": after a year that is told, last year is the later one.
         !told.nil? && !(told.match?(/\blast \w+/i) && text.dates.any? { |d| d.kind == :year && d.from.between?(one.from - 60, two.from) })
       end
 
-      def back?(text, gap, one) = gap.match?(FROM) && text.string[[0, one.from - 8].max...one.from].match?(/\bto (?:only |just )?[£€$]?\z/)
+      def back?(text, gap, one) = gap.match?(FROM) && text.before(one, 8).match?(/\bto (?:only |just )?[£€$]?\z/)
 
       # @return [Array<Quantity>] the first of each two that an arrow joins, or only "to" where both name their unit (a range does so once) or the words say that there are two times
       def rows(text)
@@ -224,7 +224,7 @@ module Peony
         pairs = list.each_slice(2).to_a
         return nil unless pairs.any? { |a, b| a.value > b.value } && list.any? { |q| q.value > HOURS }
 
-        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from].match?(SO_OFTEN_TO) && !text.string[[0, a.from - 6].max...a.from].match?(/\bfrom [£€$]?\z/i) }
+        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from].match?(SO_OFTEN_TO) && !text.before(a, 6).match?(/\bfrom [£€$]?\z/i) }
       end
 
       # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.

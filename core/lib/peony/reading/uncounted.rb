@@ -123,7 +123,7 @@ module Peony
         # "A printed one cost 12 gulden"
         return true if !Units::MEASURES.value?(unit) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/\b(?:an?|the|this|that(?! [[:lower:]]+s )) [[:lower:]]+ \z/i)
 
-        tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:very|rather|quite)\z/)
+        tokens = Units.without_degree(tokens)
         tokens.first && (tokens.first.verb? || Words::STOP.include?(tokens.first.low))
       end
 

@@ -96,10 +96,12 @@ module Peony
         singular ? plural_of(singular.low) : ""
       end
 
+      # "One | very | good coat"
+      def without_degree(tokens) = tokens.first&.low&.match?(/\A(?:very|rather|quite)\z/) ? tokens.drop(1) : tokens
+
       # The noun phrase after a number: "new school desks", "of our older lamps".
       def phrase(tokens)
-        # "One very good coat"
-        tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:very|rather|quite)\z/)
+        tokens = without_degree(tokens)
         tokens = tokens.drop_while { |t| %w[of the our those these more other new extra different further such].include?(t.low) } if tokens.first && %w[of more other].include?(tokens.first.low)
         tokens.first(6).take_while do |t|
           next false if Words::STOP.include?(t.low) || %w[, ; : . ( )].include?(t.text)

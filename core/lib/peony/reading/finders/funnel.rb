@@ -72,11 +72,11 @@ module Peony
 
           found = nodes.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
           # "17 finished (and one goat)"
-          found = found.map { |l| l.size > 1 ? l.reject { |m| text.string[[0, m.quantity.from - 6].max...m.quantity.from].match?(/\((?:and |plus )?\z/) } : l }
+          found = found.map { |l| l.size > 1 ? l.reject { |m| text.before(m.quantity, 6).match?(/\((?:and |plus )?\z/) } : l }
           found.flatten if found.all? { |l| l.one? && (!l.first.quantity.said || things?(l.first)) }
         end
 
-        def others?(quantity) = text.string[[0, quantity.from - 20].max...quantity.from].then { |before| before.match?(OTHERS) || (quantity.value < 10 && before.match?(/,\s+of whom \z/)) }
+        def others?(quantity) = text.before(quantity, 20).then { |before| before.match?(OTHERS) || (quantity.value < 10 && before.match?(/,\s+of whom \z/)) }
 
         # A single one that is told of beside is no stage; of more it may be meant that they did the same: "eight stood still, three of these for a minute".
         def stage?(measure)

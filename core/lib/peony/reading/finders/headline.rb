@@ -72,7 +72,7 @@ module Peony
 
         # Whether a number only says more of another one in its sentence.
         def of_another?(list, quantity)
-          before = text.string[[0, quantity.from - 12].max...quantity.from]
+          before = text.before(quantity, 12)
           # "It rained for 19 hours out of the 72"
           return true if before.match?(/ out of (?:the )?\z/)
           # "2.3 million pages, a tenth of them scanned": an entry tells one thing.

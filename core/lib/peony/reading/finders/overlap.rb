@@ -132,8 +132,9 @@ module Peony
         def of_prose
           return nil if nodes.size >= 2
 
-          members = InCommon.members(text) unless InCommon.subjects(text) && InCommon.among(text)
-          among = InCommon.among(text) unless members
+          among = InCommon.among(text)
+          members = InCommon.members(text) unless among && InCommon.subjects(text)
+          among = nil if members
           @groups = InCommon.groups(text).size if among
           told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
           return told if told

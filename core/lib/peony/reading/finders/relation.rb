@@ -59,7 +59,7 @@ module Peony
           return nil if nodes.size < 3
 
           # "5 g: 0 of 10": out of how many is the same for all.
-          found = nodes.map { |n| text.quantities_in(n.span).reject { |q| text.string[[0, q.from - 4].max...q.from].end_with?(" of ") } }
+          found = nodes.map { |n| text.quantities_in(n.span).reject { |q| text.before(q, 4).end_with?(" of ") } }
           return labelled if found.all? { |l| l.size.between?(1, 2) } && found.any?(&:one?) && nodes.all? { |n| n.span.text.match?(LABELLED) }
 
           found = found.each_with_index.map { |l, i| l.size == 1 && nodes[i].span.text.match?(NOTHING) ? [nothing(nodes[i], found), l.first] : l }

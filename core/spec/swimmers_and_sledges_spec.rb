@@ -114,4 +114,16 @@ RSpec.describe "Notes of swimmers and sledges" do
     told = "Visits to the site rose from 2,900 to 5,100 a week. The largest group, 43 per cent, is between 30 and 40. We sent 61 letters."
     expect(titles("headline", told).first(2)).to eq(["Visits to the site", "The largest group is between 30 and 40"])
   end
+
+  it "take what it had been for the earlier value, wherever it stands" do
+    club = text("We had 150 rowers, up from 120. Races lost to fog: 12, where it had been 5.")
+    expect(club.changes.map { |p| [p.one.value, p.two.value] }).to eq([[120, 150], [5, 12]])
+  end
+
+  it "take a number in the name of a row for its name" do
+    rows = "| Boat | Kilometres | Outings |\n|---|---|---|\n| Heron | 400 | 60 |\n| Coot | 280 | 45 |\n| Old Eight | 36 | 4 |\n| Teal | 510 | 79 |\n"
+    reading = Peony::Reading.of(Peony::Reading::Passages.of(Peony::Notes.parse("## Boats\n\n#{rows}", ".md")).first)
+    expect(reading.quantities.map(&:value)).to eq([400, 60, 280, 45, 36, 4, 510, 79])
+    expect(reading.items.map(&:unit).uniq.size).to eq(1)
+  end
 end

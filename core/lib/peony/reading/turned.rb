@@ -20,7 +20,7 @@ module Peony
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
 
       # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,24}?[,;(]\s*(?:(?:it|they|he|she|we) )?(?:was|were|had been|used to [[:lower:]]+|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|last year|instead of)\s+(?:only |about )?[£€$]?\z/
+      WAS = /\A[^.;:!?\d]{0,24}?[,;(]\s*(?:(?:where )?(?:it|they|there|he|she|we) )?(?:was|were|had been|used to [[:lower:]]+|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|last year|instead of)\s+(?:only |about )?[£€$]?\z/
 
       # "148 children learned to swim with us, up from 112"
       UP_FROM = /\A[^.!?\d]{0,120}[,;(–—]\s*(?:up|down) from (?:only |just |about |over |nearly )?[£€$]?\z/

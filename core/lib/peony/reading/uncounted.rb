@@ -84,6 +84,9 @@ module Peony
         # "Two Bakers – 610"
         return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
 
+        # "Old Eight: Kilometres 35"
+        return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A ?[:–—]/) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/(?:\A|\n)(?:[[:upper:]][[:alpha:]]+ )+\z/)
+
         match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
       end
 

@@ -13,8 +13,8 @@ module Peony
         /,\s+(?:and |but )?(?=(?:if|unless|otherwise|in which case|without (?:one|it)|those (?:who|that|with)|for (?:less|more|fewer|others))\b)/i,
         /,\s+(?:and |but )?(?=over (?:£|€|\d))/i, /,\s+(?:and |but )?(?=#{BESIDE})/i,
         /:\s+(?=(?:an?\s[^,;.]{2,40}|[[:alpha:]]+ )\bmeans\b)/i,
-        /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|with|once|unless|whoever|those)\b)/i,
-        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no) )/i,
+        /:\s+(?=(?:for (?:the|more|less|those)|more than|less than|if|when|where|with|once|unless|whoever|those|should (?:it|that|they|there|he|she|you))\b)/i,
+        /,\s+(?:and |but )?(?=(?:above|below) (?:that|this)\b)/i, /,\s+(?:and |but )(?=with(?:out)? (?:an?|any|no|one) )/i,
         # "Oak goes to the sawmill, | ash to the school, | and anything softer is left"
         /,\s+(?:and |but )?(?=(?:any|every)thing (?:else|(?!(?:over|under|other)\b)[[:lower:]]+er)\b)/i,
         /,\s+(?=(?!(?:down|up|back|over|close|next|on|in|out|from|not)\b)[[:lower:]]{3,} to (?:the|an?|our) [^.;:]*, and )/,
@@ -36,9 +36,9 @@ module Peony
       FRAME = /\b(?:falls to [^.;]{3,40} to decide|(?:must|has to|have to) decide\b[^.;?]*\b(?:whether|what)|depends? on (?:two|three|four|age|its|the)|ask(?:s|ed)? which|the same way|people ask|comes to the office|is easy|like this|wants? to know (?:if|whether)|ha(?:s|ve) (?:a rule|(?:two|three|four|some) (?:things|questions)))\b/i
       IF = /\b(?:if|whether|unless|when|otherwise|depends|provided|one that|those (?:who|that|with)|the others?)\b|\?/i
       # What somebody looks at before it is decided.
-      CHECK = /\b(?:looks? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
+      CHECK = /\b(?:look(?:s|ed)? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
       # "No streak, and he puts the kettle on", "a snapping one", "everyone else", "the rest".
-      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
+      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b(?!,| one\b)|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
 
       # Says no more than that one goes on.
       ON = Regexp.union(
@@ -46,6 +46,8 @@ module Peony
         /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next question|(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )
+      # "Send them there first; | that settles most cases": said of what is done.
+      SETTLES = /\A(?:and |but )?that (?:usually |generally |mostly )?(?:settles|solves|does|mends|cures|is enough)\b[^,;:?]{0,30}\z/i
       # "Chick on the path?" names the case; it is no question that branches.
       CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
       SAME = /it|they|he|she|you|there|we|that|none|neither|one/
@@ -55,8 +57,17 @@ module Peony
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
       # What is told of all that is asked here: "People ask me that all day".
-      OFTEN_ASKED = /\b(?:rule is\b|that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day)\b/i
+      OFTEN_ASKED = /\b(?:rule is\b|that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day|answers? with (?:a )?questions?)\b/i
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
+      # "Where it turns blue it is for the bin, | where it stays white they may fry it"
+      AGAIN = /\A(?:and |but )?(?<lead>where|when|if|with|those|anyone|whoever)\b[^,;:?]{6,}(?<joint>,\s+(?:and |but )?)(?=\k<lead>\b)/i
+      # An opening that the strays are as good as sure of leads up to what is asked; short questions they know less well.
+      LEADS_UP = 0.14
+      LEADS_UP_WORDS = 9
+      THIS_IS_HOW = /\b(?:(?:this|here) is (?:how|what)\b|here['’]s (?:how|what)\b|as follows|in the same order|goes? through the questions|questions of (?:her|his|its|their) own|ha(?:s|ve) an? (?:method|way|rule|system)\b)\b/i
+      # What opens a case or an answer.
+      OPENS_CASE = /\A(?:and |but )?(?:if|when|where|with|without|for|unless|those|any(?:one|body|thing)|whoever|whatever|first|no|an?|the (?:first|one))\b/i
+      ASKS_FIRST = /\bfirst thing\b|\basks? (?:is )?(?:whether|where|how|what|who|if)\b/i
       FORBIDS = /\A(?:and |but )?(?:don['’]t|do not|never)\b/i
 
       # @param text [Reading::Text]
@@ -68,11 +79,11 @@ module Peony
       end
 
       def all
-        list = merged(units.flat_map { |s| two_ends(s) || answered(Sentences.clauses(s, SPLIT)) }.reject { |s| s.text.match?(ON) || s.text.split.empty? })
+        list = merged(parted.reject { |s| s.text.match?(ON) || s.text.match?(SETTLES) || s.text.split.empty? })
         list = list.drop(1) if list.size > 3 && frame?(list[0], list[1]) && !like?(list[0], list[2])
         return list if entries?
 
-        list = list.drop(told_first(list))
+        list = led_in(list)
 
         list = list[0..-2] if list.size > 3 && remark?(list.last)
         list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || i == list.size - 1) } : list
@@ -81,6 +92,16 @@ module Peony
       private
 
       attr_reader :text
+
+      def parted = units.flat_map { |s| two_ends(s) || answered(Sentences.clauses(s, SPLIT).flat_map { |part| again(part) }) }
+
+      # Without what only leads up to the first question.
+      def led_in(list)
+        told = told_first(list)
+        list = list.drop(told.zero? && leads_up?(list) ? 1 : told)
+        # "Somebody has brought us a hedgehog; | somebody always does."
+        list.size > 4 && opening_rest?(list.first) ? list.drop(1) : list
+      end
 
       # "Is the milk off? My flatmates ring me at work about this. | Smell it. ...": what is asked and told before anything is to be done.
       # @return [Integer] how many
@@ -109,6 +130,30 @@ module Peony
         at = span.text.match(TWO_ENDS) or return nil
         first, second = %i[first second].map { |joint| at.offset(joint).map { |i| span.from + i } }
         [*Sentences.clauses(text.span(span.from, first[0]), SPLIT), text.span(first[1], second[0]), text.span(second[1], span.to)]
+      end
+
+      def again(span)
+        at = span.text.match(AGAIN) or return [span]
+        [text.span(span.from, span.from + at.begin(:joint)), text.span(span.from + at.end(:joint), span.to)]
+      end
+
+      # "Somebody has to look at each thing as it comes in, and on Saturday it will be you. | Has it a plug?"
+      def told_then_asked?(span, following)
+        following.text.end_with?("?") && !span.text.match?(OPENS_CASE) && !span.text.match?(/\?|\b(?:asks?|whether)\b/i) && !text.told?(span)
+      end
+
+      def opening_rest?(span)
+        opening = text.sentences.first
+        span.from > opening.from && span.to <= opening.to && !span.text.match?(IF) && !span.text.match?(CHECK) && !text.told?(span) && text.string[opening.from...span.from].match?(/;\s+\z/)
+      end
+
+      # "When a child says that they feel ill, this is how we go about it."
+      def leads_up?(list)
+        return false if list.size < 4 || list.first.from != text.sentences.first.from || list.first.text.split.size < LEADS_UP_WORDS
+
+        return true if list.first.text.match?(THIS_IS_HOW) || told_then_asked?(*list.first(2))
+
+        !list.first.text.match?(ASKS_FIRST) && Strays.chances(text, list, "decision").first < LEADS_UP
       end
 
       # "No: no.": the second is what comes of the first.

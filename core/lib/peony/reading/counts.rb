@@ -36,9 +36,9 @@ module Peony
       end
 
       # @param text [Reading::Text]
-      # @return [Integer, nil] how many are announced in the heading or the first sentence
+      # @return [Integer, nil] how many are announced in the heading or at the beginning
       def announced(text)
-        said = "#{text.passage.heading}. #{text.sentences.first&.text}"[SAID, 1]
+        said = [text.passage.heading, *text.sentences.first(2).map(&:text)].lazy.filter_map { |words| words.to_s[SAID, 1] }.first
         said && Numbers.count(said)
       end
     end

@@ -16,14 +16,20 @@ module Peony
       # "A girl called Tove, about nine."
       CALLED = /\b(?:boy|girl|child|man|woman|lad|daughter|son|pupil|called|named)\b[^.;:\d]{0,24}, (?:about |nearly |just |not quite )?\z/
 
+      # "Ines, 34, hears about us"
+      NAMED = /(?:\A|[.!?] |\n)[[:upper:]][[:lower:]]+(?: [[:upper:]][[:lower:]]+)?, \z/
+
       private
 
       def aged
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
-        ages.each { |q| q.unit = "years" if text.string[q.to, 1].to_s.match?(/\A[.,;]?\z/) && text.before(q, 60).match?(CALLED) }
+        ages.each { |q| q.unit = "years" if called?(q) || named?(q) }
         at_ages(ages)
         ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
       end
+
+      def called?(quantity) = text.string[quantity.to, 1].to_s.match?(/\A[.,;]?\z/) && text.before(quantity, 60).match?(CALLED)
+      def named?(quantity) = quantity.value >= 5 && text.before(quantity, 40).match?(NAMED) && text.string[quantity.to, 24].to_s.match?(/\A, (?!and\b|then\b)[[:lower:]]+s\b(?!,)/)
 
       # "At 20 most people hear up to 18,000 hertz, at 40 up to 14,000 ...", where it is told of growing older.
       def at_ages(ages)

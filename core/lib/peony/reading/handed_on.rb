@@ -16,6 +16,7 @@ module Peony
       include HandedSizes
       include HandedNouns
       include HandedTurns
+      include HandedSubjects
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
@@ -115,7 +116,7 @@ module Peony
       def of_so_many(quantity, last) = some_of_all(quantity, last) || (last.unit == "%" ? "" : counted_before(quantity).to_s)
 
       def told_by_words(quantity, before, last)
-        of_the_sum(quantity) || moved(quantity) || led_by_noun(quantity, last) || some_of_all(quantity, last) || labelled(quantity) || whose(quantity) ||
+        of_the_sum(quantity) || moved(quantity) || led_by_noun(quantity, last) || by_subject(quantity, last) || some_of_all(quantity, last) || labelled(quantity) || whose(quantity) ||
           sold_or_said(quantity, before, last) || led_by(quantity, before, last)
       end
 
@@ -177,6 +178,9 @@ module Peony
         return series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
+        asked = asked_for(quantity, last)
+        return asked if asked
+
         other = gone_on(quantity, last) || same_deed(quantity) || paired(quantity, last) || own_subject(quantity, last)
         return other if other
         return "" if told_there?(quantity, last)
@@ -206,7 +210,7 @@ module Peony
         lead = text.string[last.to...quantity.from]
         return false if text.string[quantity.to, 20].to_s.match?(Units::OF_KIND)
 
-        Units::MEASURES.value?(last.unit) && lead.match?(/[.!?]\s/) && lead.match?(/\bthere (?:is|are|was|were|had been) (?:only |about )?\z/i)
+        Units::MEASURES.value?(last.unit) && lead.match?(/[.!?]\s/) && lead.match?(/\bthere (?:is|are|was|were|had been) (?:only |about )?\z/i) && !lead.match?(/\bthe [[:lower:]]+ there is \z/)
       end
 
       def counted_before(quantity) = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| Units.counted?(q.unit) && !passing?(q) }&.unit

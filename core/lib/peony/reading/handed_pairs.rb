@@ -7,6 +7,9 @@ module Peony
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|our\s+|my\s+|their\s+|its\s+|[£€$])?\z}
 
       AFTER = /\bafter \z/i
+      # "Counted both the seconds for which he laughed and the foragers that left the hive"
+      COUNTED_BOTH = /\b(?:counted|noted|measured|recorded|wrote down|kept count of) (?:both )?(?:the|how) [^.;]{3,70} and (?:the |how many )([[:lower:]]+s)\b/
+      SECOND = /\band (?:[[:lower:]]+ )?([[:lower:]]+s)(?: (?:a|an|per|each|every|in|on|at) [^:.;\d]{2,20})?(?:, [^:.;\d]{2,24})?:/
 
       private
 
@@ -14,7 +17,7 @@ module Peony
       def coupled
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
-          unit = written(couples, side) || (told_before(couples) if side == :two)
+          unit = written(couples, side) || (side == :two && (told_before(couples) || named_second(couples))) || nil
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
         @other_side = other_side(couples)
@@ -45,6 +48,15 @@ module Peony
         return nil unless before&.said && first.said && first.from - before.to < Couples::NEAR
 
         before.unit if Units::MEASURES.value?(before.unit) && !HandedOn::TIME.include?(before.unit) && first.unit != before.unit
+      end
+
+      # "Age of the ewe and lambs a year, Pound Farm: 1 year, 1; 2 years, 2": the second is named in the line that leads them.
+      def named_second(couples)
+        first = couples.first&.one or return nil
+        return nil unless first.said
+
+        word = "#{text.passage.heading}: #{text.before(first, 90)}"[SECOND, 1] || text.string[0...first.from][COUNTED_BOTH, 1]
+        word if word && Words.plural?(word) && !HandedOn::TIME.include?(word) && !Units.measure?(word)
       end
 
       # "After three months there were 340, after six 800": six months, and then 800.

@@ -14,7 +14,7 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
-      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b/
+      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b|\b(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
       MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
@@ -75,17 +75,38 @@ module Peony
         # "7,200 to spend": money, whatever its coin.
         return "" if text.all_words.match?(TO_SPEND)
 
-        noun = head&.reverse&.find { |t| thing?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !not_they?(t) }
-        noun ||= text.tokens.find { |t| thing?(t) && !over_time?(t) && !paid_in?(t) && !not_they?(t) && !counted_later?(t, sentence) }
-        noun&.low || header[:plural].to_s
+        noun = head&.reverse&.find { |t| told_of?(t) && !Units::MEASURES.key?(t.low) && !Units::VERBS.include?(t.low) && !right_before?(t, quantity) }
+        noun ||= first_told_of(quantity, sentence)
+        noun&.low || often || header[:plural].to_s
       end
+
+      def told_of?(token) = thing?(token) && !not_they?(token)
+
+      # What comes behind a number is no more what it counts than anything else.
+      def first_told_of(quantity, sentence)
+        text.tokens.take_while { |t| t.from < quantity.from }.find { |t| told_of?(t) && !over_time?(t) && !paid_in?(t) && !counted_later?(t, sentence) }
+      end
+
+      # "I counted how often each dog barked. Pip: 212. Duke only nine times"
+      def often = ("times" if text.all_words.match?(/\bhow often\b/) && @said.any? { |q| q.unit == "times" })
 
       # "Some readers wonder how many of the lost cats are found. Of every eight, five came home."
       def how_many(quantity)
         @how_many ||= [text.string.match(HOW_MANY)]
         told = @how_many.first
-        word = told[1] if told && told.end(0) <= quantity.from
+        word = told.captures.compact.first if told && told.end(0) <= quantity.from
         word if word && Words.plural?(word) && !HandedOn::VAGUE.include?(word)
+      end
+
+      # "Each of the six tugs was asked how many ships it brought in": of these there are so many, whoever was asked.
+      def asked_for(quantity, last)
+        word = Units.counted?(last.unit) && how_many(quantity) or return nil
+        word if last.said && last.to <= @how_many.first.begin(0) && text.before(last, 5).match?(/\b(?:the|our|all) \z/i)
+      end
+
+      # "The quarry breaks some nine thousand": what is done, though it may be a thing.
+      def right_before?(token, quantity)
+        text.string[token.to...quantity.from].match?(/\A (?:some |about |nearly |only |just |over )?\z/) && Tokens.deed?(token.low) && text.tokens_between(token.from - 24, token.from).last&.noun?
       end
 
       def measured_in(sentence, quantity)
@@ -101,7 +122,10 @@ module Peony
         return counted if counted && Words.plural?(counted)
         return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
 
-        noun = what_moved(quantity, lead).take_while { |t| !t.finite? }.find { |t| plural?(t) && t.low != "numbers" }
+        tokens = what_moved(quantity, lead)
+        # "Bicycle stands have gone from 40 to 130": whatever stands before "have" is no verb.
+        ends = tokens.index { |t| t.low.match?(/\A(?:have|had)\z/) } || tokens.index(&:finite?) || tokens.size
+        noun = tokens.first(ends).find { |t| (plural?(t) || (t.equal?(tokens[ends - 1]) && Words.plural?(t.low) && t.tag == "vbz")) && t.low != "numbers" }
         noun.low if noun && !noun.low.match?(HandedShares::AMOUNTS)
       end
 
@@ -123,6 +147,9 @@ module Peony
         @not_they ||= text.string.match?(NOT_THEY) ? text.string.enum_for(:scan, NOT_THEY).map { Regexp.last_match.then { |m| m.begin(0)...m.end(0) } } : []
         @not_they.any? { |range| range.cover?(token.from) }
       end
+
+      # "The whole school, 164 strong. ... Of the thirty-one ... For the three kings we had four": what is counted by a later number of its own.
+      def of_number?(token, quantity) = token.from > quantity.to && @list.any? { |q| q.said && q.unit == token.low && q.to < token.from && token.from - q.to < 24 && q.from > quantity.from }
 
       # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
       def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }

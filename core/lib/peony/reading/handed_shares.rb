@@ -19,8 +19,8 @@ module Peony
         return false if share.text.match?(/\d/)
 
         # "They made it two hundred. Half of those were ..."
-        counted = text.string[share.to, 10].to_s.match?(/\A of th(?:em|ose|ese)\b/) ? @list : @said
-        counted.any? { |q| q.from < share.from && Units.counted?(q.unit) && q.value > 2 }
+        of_those = text.string[share.to, 10].to_s.match?(/\A of th(?:em|ose|ese)\b/)
+        @list.any? { |q| q.from < share.from && (Units.counted?(q.unit) || (of_those && q.unit.empty?)) && q.value > 2 }
       end
 
       # Whether the passage speaks of shares, so that a bare number may be one.

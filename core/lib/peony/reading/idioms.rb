@@ -11,11 +11,11 @@ module Peony
         # "It struck thirteen", but "struck four bells"
         [/\b(?:struck|strikes|striking) \z/, /\A(?! [[:lower:]]+s\b)/],
         # "Two of the same", "one lot had a puppy"
-        [//, /\A of the same\b/], [//, /\A lot\b/],
+        [//, /\A of (?:the same|a kind)\b/], [//, /\A lot\b/],
         # "In a line or two": a few.
         [/\b(?:an?|one) (?!(?:hour|minute|day|week|month|year|metre|mile|kilo)\b)[[:lower:]]+ or \z/i, //],
         # "Twelve have the two together": those that were told of.
-        [/\bthe \z/i, /\A (?:together|at once|are|were|have|had|do|did|meet|met|agree|share)\b/]
+        [/\bthe \z/i, /\A (?:together|at once|side by side|are|were|have|had|do|did|meet|met|agree|share)\b/]
       ].freeze
       # The last of them are told of small numbers.
       FEW = /\A(?:one|two|three|four)\z/i

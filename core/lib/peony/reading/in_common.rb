@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Running text that tells of two or more by themselves and of what they share: which stretches belong to whom, and which to several.
     module InCommon
-      ALL = /\b(?:all (?:three|four)|all of them|every one of them|what (?:everyone|they all))\b/i
+      ALL = /\b(?:all (?:three|four)|(?:none|(?:not )?one) of (?:them all|the three)|the three of them|each of the three|all of them|every one of them|what (?:everyone|they all))\b/i
       ONLY = /\A(?:only|nobody)\b/i
       TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
       CLAUSES = /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/
@@ -25,8 +25,14 @@ module Peony
 
         stems = named.map { |g| Manner.stems(text, g) }
         own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
-        shared = text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }
+        shared = [*all_of_them(text, named.last), *text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }]
         [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
+      end
+
+      # "Frogs, toads and newts | all start as eggs in a pond"; not where the sentence goes on about something else.
+      def all_of_them(text, last)
+        rest = text.span(last.to, text.sentences.first.to)
+        [rest] if rest.text.match?(/\A *all (?!(?:of )?(?:share|have))/) && !rest.text.match?(/[,;]/)
       end
 
       # "In the chess club are Ada, Ben and Cleo. The film club has Cleo and Dora. Cleo goes to both": who is in each, then who is in both.
@@ -73,9 +79,13 @@ module Peony
         return nil unless first
 
         from = first.from + first.text[LED_BY].to_s.length
-        verb = text.tokens_between(from, first.to).find { |t| t.finite? || t.low.match?(TOGETHER_DO) } or return nil
-        parts = Series.split(text.span(from, verb.from))
-        parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
+        tokens = text.tokens_between(from, first.to)
+        # "The canoe club, the anglers and the swimmers | all use one landing stage"
+        all_do = tokens.each_cons(2).find { |t, all| t.noun? && all.low == "all" }&.last
+        [tokens.find { |t| t.finite? || t.low.match?(TOGETHER_DO) }, all_do].compact.lazy.filter_map do |verb|
+          parts = Series.split(text.span(from, verb.from))
+          parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
+        end.first
       end
 
       # "Folk has no drums. Rock is loud. Both tell stories": two subjects that are told of by themselves, and what they share, in any order.

@@ -41,8 +41,17 @@ module Peony
 
       # "Cellar Crumb 4. The four were from his family": the same four.
       def again?(text, quantity)
+        return true if alone?(text, quantity)
+
         text.before(quantity, 6).match?(/(?:\A|[.!?]\s|\n)The \z/) && text.string[quantity.to, 6].match?(/\A (?:were|are|who|was)\b/) &&
           text.quantities.any? { |q| q.to <= quantity.from && q.value == quantity.value }
+      end
+
+      # "And my sunset, 44. | Forty-four.": said once more.
+      def alone?(text, quantity)
+        return false unless text.before(quantity, 2).match?(/[.!?]\s\z/) && text.string[quantity.to, 2].match?(/\A[.!]/)
+
+        text.quantities.reverse.find { |q| q.to <= quantity.from }&.value == quantity.value
       end
 
       # "8,500 two people, trained": a row that begins with its number names what it is for.

@@ -41,10 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
-        kept -= led(text, family, spans)
-        kept -= [spans.size - 1] if spans.size > 4 && spans.last.text.match?(BUT_NOT)
-        kept -= spans.each_index.select { |i| spans[i].text.match?(NO_CAUSE) } if family == "cause"
-        kept -= [0, spans.size - 1].select { |i| of_another_time?(text, spans, i) || beside_labels?(text, spans, i) }
+        kept -= led(text, family, spans) + none_of_them(text, family, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
         spans.each_with_index.with_object([]) do |(span, i), points|
@@ -54,13 +51,27 @@ module Peony
         end
       end
 
+      # Which of them say of themselves that they are none of the others.
+      def none_of_them(text, family, spans)
+        last = spans.size - 1
+        spans.each_index.select do |i|
+          words = spans[i].text
+          next true if (family == "cause" && words.match?(NO_CAUSE)) || (i > 1 && words.match?(ALL_TOLD)) || (i == last && i > 3 && words.match?(BUT_NOT))
+
+          [0, last].include?(i) && (of_another_time?(text, spans, i) || beside_labels?(text, spans, i))
+        end
+      end
+
       def so_many?(text) = text.once(:so_many) { !Strays.so_many(text.sentences).nil? }
 
       # "Breakfast, on the other hand, has to be paid for.": none of what was listed.
       BUT_NOT = /\A(?!(?:the|those|some|one)\b)[^,;.]{3,24}, (?:on the other hand|by contrast|alas), /i
 
       # "Rain had nothing to do with it."
-      NO_CAUSE = /\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out)\b/i
+      NO_CAUSE = /\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out|can(?:not|['’]t| not) be blamed|no one (?:[[:lower:]]+ )?(?:is|was) to blame)\b|\Ait (?:is|was) not (?:the|for|because)\b/i
+
+      # "Put together, these things have cost us forty students."
+      ALL_TOLD = /\A(?:all of this |all )?(?:put|taken|added|all) together,? |\Aall in all,? |\Aaltogether,? (?:these|this|they)\b/i
 
       # The spans at the beginning that only lead to the others.
       def led(text, family, spans)

@@ -13,17 +13,8 @@ module Peony
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      FRACTION = /\b(?:(a|an|one|two|three|four|five|seven|nine|another|the (?:remaining|other|last|final))[ -](?:(?:good|bare|full|mere|last|further) )?)?(half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twelfths?|twentieths?)\b/i
-      # Where none of these stands, there is no fraction.
-      PARTS = /(?:hal[fv]|third|quarter|fifth|sixth|eighth|tenth|twelfth|twentieth)/i
-      # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
-      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
-      # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
-      KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      # "Half an hour", "a quarter of a litre": so much, and no share.
-      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>cup|teaspoon|tablespoon|litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
       NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
@@ -54,7 +45,7 @@ module Peony
         figures(text, taken, found)
         dozens(text, taken, found)
         halves(text, taken, found)
-        fractions(text, taken, found)
+        Fractions.each(text, taken) { |match, value, unit, more| add(found, taken, string, match, value, unit, match.end(0) + more) }
         times(string, taken, found)
         spelled(text, taken, found)
         none(string, taken, found)
@@ -138,7 +129,7 @@ module Peony
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 3].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
-        return true if before.match?(/\b[Vv]ersion \z/) || Uncounted.open_from?(string, match)
+        return true if before.match?(/\b[Vv]ersion \z/) || Hours.open_from?(string, match)
         return true if which?(match[1], before, after)
         # "Everyone in Year 5"
         return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
@@ -173,30 +164,6 @@ module Peony
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)
 
-      def fractions(text, taken, found)
-        string = text.string
-        return unless string.match?(PARTS)
-
-        each_match(string, FRACTION, taken) do |m|
-          before = string[[0, m.begin(0) - 10].max...m.begin(0)]
-          after = string[m.end(0), 20].to_s
-          part = Numbers::PARTS.fetch(m[2].downcase)
-          next if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !m[1])
-          next if m[1].nil? && !(m[2].match?(/half/i) && (after.match?(HALF_OF) || half_does?(text, m, before)))
-          next if m[1].to_s.match?(/\Aa\z/i) && m[2].match?(/half/i) && (before.match?(/\band \z/) || after.match?(KIND))
-          next if m[1].to_s.match?(/\A(?:a|an)\z/i) && m[2].match?(/quarter/i) && after.match?(/\A\s+(?:to|past)\b/i)
-
-          count = m[1].nil? || m[1].match?(/\A(?:an?|another|the .+)\z/i) ? 1 : Numbers.spelled(m[1])
-          measured = after.match(PART_OF)
-          next add(found, taken, string, m, (100.0 * count / part).round(1), "%") unless measured
-
-          add(found, taken, string, m, (count.to_f / part).round(2), Units::MEASURES[measured.captures.compact.first.downcase], m.end(0) + measured.end(0))
-        end
-      end
-
-      # "Half goes to the bell fund, half pays for the roof": what leads a statement and does something is a share.
-      def half_does?(text, match, before) = before.match?(/(?:\A|[.!?;:,]\s|\band\s)\z/) && text.tokens_after(match.end(0), 1).first&.finite?
-
       # "Twice"; "the estate 6 times, Upper Gill, once".
       def times(string, taken, found)
         each_match(string, ONCE, taken) { |m| add(found, taken, string, m, 1, "times") } if string.match?(/\d times\b/)
@@ -220,7 +187,7 @@ module Peony
         each_match(string, SPELLED, taken) do |m|
           value = Numbers.spelled(m[0])
           rest = string[m.end(0), 60].to_s
-          next if Uncounted.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest) || Idioms.in?(string, m, rest)
+          next if Hours.clock?(string, m, rest) || Uncounted.ordinal?(string, m) || Uncounted.name?(string, m, rest) || Idioms.in?(string, m, rest)
 
           half = rest[/\A and a half\b/].to_s
           value += 0.5 unless half.empty?
@@ -264,6 +231,9 @@ module Peony
           length, hundredths = Units.hundredths(text.string[m.end(0), 40])
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
+        end
+        each_match(text.string, /\ban? (hour|mile|year|month) and (a|three) quarters?\b/i, taken) do |m|
+          add(found, taken, text.string, m, m[2].match?(/three/i) ? 1.75 : 1.25, Units::MEASURES[m[1].downcase])
         end
         # "From 40 minutes to an hour and ten"
         each_match(text.string, /\ban hour and (\d{1,2}|#{Numbers::WORD})\b(?! (?!minutes)[[:lower:]]+s\b)(?: minutes)?/i, taken) do |m|

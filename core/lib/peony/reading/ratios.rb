@@ -14,7 +14,7 @@ module Peony
       IN_ONE_OF = /\A of \z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|(?:must|(?:has|have|had) to) (?:find|raise|reach|collect|sell|plant|gather)|we(?:['’]re| are) at|sponsored|requires?|(?:is|are|['’]s|['’]re) going to be (?=\d)|have (?:sewn|knitted|laid|painted|walked|baked|built|folded|filled|dug) (?=\d)|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
+      GOAL = /\b(?:goal|(?:must|(?:has|have|had) to) (?:find|raise|reach|collect|sell|plant|gather)|we(?:['’]re| are) at|sponsored|requires?|(?:is|are|['’]s|['’]re) going to be (?=\d)|have (?:sewn|knitted|laid|painted|walked|baked|built|folded|filled|dug) (?=\d)|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|will cost|would cost|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|(?:is|are) wanted\b|wanted (?=[£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)\b/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
@@ -53,10 +53,8 @@ module Peony
 
       def found(text)
         said = WAYS.flat_map { |way| send(way, text) }.uniq { |r| [r.part.from, r.whole.from] }
-        (goals(text).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } } + said).sort_by do |r|
-          [r.part.from,
-           r.whole.from].min
-        end
+        goals = goals(text, said.flat_map { |r| [r.part, r.whole] }).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } }
+        (goals + said).sort_by { |r| [r.part.from, r.whole.from].min }
       end
 
       # "one in eight", "112 of the 140 seats", "£18,400 of the £25,000"
@@ -190,10 +188,11 @@ module Peony
       end
 
       # "To force a debate it needs five thousand names. By Sunday 3,250 had signed": two amounts, one a goal.
-      def goals(text)
+      # @param told [Array<Quantity>] those of shares that are told otherwise
+      def goals(text, told = [])
         return [] if text.heading_quantities.size + text.quantities.size < 2 || !(text.all_words.match?(GOAL) || text.string.match?(OF_IT) || text.string.match?(OF_THEM))
 
-        list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || (HandedOn::TIME.include?(q.unit) && !text.string.match?(WORK)) }
+        list = (text.heading_quantities + text.quantities).reject { |q| q.unit == "%" || (HandedOn::TIME.include?(q.unit) && !text.string.match?(WORK)) || told.any? { |t| t.equal?(q) } }
         kinds = list.group_by { |q| Units.kind(q.unit) }
         pair = kinds.values.map { |l| l.max_by(2, &:value) }.select { |l| l.size == 2 && goal?(text, *l) }.max_by { |l| l[0].value }
         pair && list.size <= 5 ? [Ratio.new(part: pair[1], whole: pair[0], goal: true)] : []

@@ -44,7 +44,7 @@ module Peony
       COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
       # What stands between two values of which the later is told first.
       TOLD_BACK = [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED].freeze
-      FROM = /\A,? ?(?:[[:alpha:]%°]+,? )?from (?:only |about |over )?[£€$]?\z/
+      FROM = /\A,? ?(?:[[:alpha:]%°]+,? )?(?:(?:an?|per|each|every) (?:day|night|week|month|year|visit|go) )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
       FAR = 160

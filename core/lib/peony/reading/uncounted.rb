@@ -17,6 +17,8 @@ module Peony
         [/(?:\A|[.;] |\n)\z/, /\A, an? [[:alpha:]-]+(?: [[:alpha:]-]+)?, /],
         # "One in six"
         [//, /\A\s+(?:in|of every|out of|for every|in every) (?:every )?(?:\d|#{Numbers::WORD})/i],
+        # "In one house out of nine"
+        [/\bin \z/i, /\A [[:lower:]]+ (?:out of|in) (?:\d|#{Numbers::WORD})/],
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
@@ -27,6 +29,8 @@ module Peony
         [/\bminus \z/i, //],
         # "From nine a month to one."
         [/\bto \z/, /\A\s*(?:[.,;]|\z)/],
+        # "Gone up to three packets a week from one."
+        [/\b(?:up|down|gone|risen|grown|fallen|rose|fell|grew|dropped)\b[^.;!?]*#{Hours::SO_MANY} from (?:only |just )?\z/i, /\A(?:[,.;]|\z)/],
         # "There is now one."
         [/\bnow (?:only |just )?\z/, /\A(?:[,.;]|\s+and\b)/],
         # "From the vicarage there came one, and it was wrong."
@@ -39,44 +43,6 @@ module Peony
 
       module_function
 
-      # @param string [String]
-      # @param match [MatchData] of the number
-      # @param rest [String] the words behind it
-      def clock?(string, match, rest)
-        before = string[[0, match.begin(0) - 24].max...match.begin(0)]
-        return true if rest.match?(/\A\s+(?:o['’]clock|past\b|in the (?:morning|afternoon|evening))/i)
-        return false if measured?(rest)
-        return true if rest.match?(/\A\s+to (?:#{Numbers::WORD})\b/io) && !before.match?(/\bfrom \z/i)
-
-        return true if before.match?(/\bfrom \z/i) && rest.match?(/\A[,.;]/)
-        # "Stay out of the sun between eleven and three."
-        return true if between_hours?(before, rest)
-
-        # "Posted before four has a quiet evening"
-        return true if before.match?(/\b(?:before|until|till|by) \z/i) && match[0].match?(/\A#{Dates::HOUR}\z/io) && rest.match?(/\A (?:has|is|was|does)\b/)
-        return false if rest.match?(/\A an? (?:day|week|month|year|hour|head|time)\b/)
-        return false if rest.match?(/\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b/) || rest.match?(/\A (?:in|of|out|per|%)\b/)
-
-        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
-
-        return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
-
-        before.match?(/\b(?:at|past|until|till|by|before|after|since|towards) \z/i) && match[0].match?(/\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i) &&
-          !rest.match?(/\A,? (?:#{Numbers::WORD})\b|\A \d+(?:[.,;]| and\b)/io)
-      end
-
-      def between_hours?(before, rest)
-        (before.match?(/\bbetween \z/i) && rest.match?(/\A and #{Dates::HOUR}(?:[.,;!]|\z)/io)) || (before.match?(/\bbetween #{Dates::HOUR} and \z/io) && rest.match?(/\A(?:[.,;!]|\z)/))
-      end
-
-      OPEN = /\b(?:open|opened|opens|hours|shop|office)\b[^.;]{0,16}\bfrom (?:\d{1,2} (?:to|till|until) )?\z/i
-      UNTIL = /\A(?: (?:to|till|until) \d|[.,;]|\z| (?:on|each|every)\b)/
-
-      # "Open from 9 to 5"
-      def open_from?(string, match)
-        match[1].match?(/\A\d{1,2}\z/) && string[[0, match.begin(0) - 40].max...match.begin(0)].match?(OPEN) && string[match.end(0), 8].match?(UNTIL)
-      end
-
       # "Hollenwick 212, Two Rivers 148": part of a name.
       def name?(string, match, rest)
         # "You may row in a four."
@@ -84,10 +50,19 @@ module Peony
         # "Two Bakers – 610"
         return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]+ ?[–—:(]/) && string[[0, match.begin(0) - 1].max...match.begin(0)].match?(/\A\n?\z/)
 
+        return true if titled_line?(string, match)
+
         # "Old Eight: Kilometres 35"
         return true if match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A ?[:–—]/) && string[[0, match.begin(0) - 24].max...match.begin(0)].match?(/(?:\A|\n)(?:[[:upper:]][[:alpha:]]+ )+\z/)
 
         match[0].match?(/\A[[:upper:]]/) && rest.match?(/\A [[:upper:]][[:lower:]]/) && string[[0, match.begin(0) - 3].max...match.begin(0)].match?(/[[:lower:]\d],? \z/)
+      end
+
+      # A line of its own: "Seven Goats"
+      def titled_line?(string, match)
+        return false unless match.begin(0).zero? || string[match.begin(0) - 1] == "\n"
+
+        string.match?(/\G[[:upper:]][[:lower:]]+(?: [[:upper:]][[:lower:]]+)+(?:\n|\z)/, match.begin(0))
       end
 
       ONE_OF_A_ROW = /\b([[:alpha:]]{3,}) (\d{1,2})\b(?![.,]\d| ?%)/
@@ -106,7 +81,7 @@ module Peony
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]
         # "In June of the seventh year three of them flowered": which year it is has been told.
-        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this) [[:alpha:]]+ \z/io)
+        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this|same|that|each|one) [[:alpha:]]+ \z/io)
       end
 
       # "one of them", "the last one", "one day", "no one": not a count.

@@ -21,7 +21,7 @@ module Peony
         "pence" => "pence", "p" => "pence", "cents" => "cents", "cent" => "cents", "pints" => "pints", "pint" => "pints",
         "cup" => "cups", "cups" => "cups", "teaspoon" => "teaspoons", "tsp" => "teaspoons", "tablespoon" => "tablespoons", "tbsp" => "tablespoons",
         "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "kmh" => "km/h", "kph" => "km/h",
-        "pct" => "%", "m2" => "m²", "m3" => "m³", "sqm" => "m²", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
+        "pct" => "%", "hundredths" => "%", "m2" => "m²", "m3" => "m³", "sqm" => "m²", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
         "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux",
         "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh", "kilowatt-hours" => "kWh",
         # "Square metres", "a cubic foot"

@@ -20,6 +20,7 @@ module Peony
         def find
           items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_each || of_two || of_subjects || of_while || of_one_verb
           items = items.drop(1) if items && announced?(items)
+          items = items[0..-2] if items && one_more?(items)
           return nil unless items && items.size.between?(2, 8)
 
           named_above(items) if items.size == 2
@@ -58,6 +59,14 @@ module Peony
         def announced?(items)
           number = items.size > 2 && nodes.size < 2 && text.sentences.first.text[/\A(?:there are |we have |we found |only )?(two|three|four|five)\b/i, 1]
           number && Numbers.spelled(number.downcase) == items.size - 1 && items.first.spans.first.from == text.sentences.first.from
+        end
+
+        # "Two ways of heating the nave ... The bills would come to the same.": what is told last is none of as many as the first says there are.
+        def one_more?(items)
+          number = items.size > 2 && nodes.size < 2 && text.sentences.first.text[/\b(two|three|four|five) (?!(?:years|months|weeks|days|hours|minutes|miles)\b)[[:lower:]]+s\b/i, 1]
+          return false if items.last.spans.first.text.match?(/\A(?:and |but )?(?:our|ours|mine|my|the third|a third)\b/i)
+
+          number && Numbers.spelled(number.downcase) == items.size - 1 && items.first.spans.first.from > text.sentences.first.from
         end
 
         def reason(items, shared) = shared.empty? ? "#{count(items.size, 'thing')} set side by side" : "#{count(items.size, 'thing')}, #{count(shared.size, 'shared aspect')}"

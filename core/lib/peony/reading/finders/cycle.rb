@@ -58,7 +58,7 @@ module Peony
         # What stands behind the sentence that leads back is a remark.
         def closed(items)
           at = items.each_index.select { |i| i >= 2 && items[i].spans.first.text.match?(/\b(?:again|once more|round we go|anew)\b/i) }.last
-          return items if at.nil? || items.size < 4
+          return items if at.nil? || items.size < 4 || nodes.size >= 2
 
           kept = items.first(at + 1)
           kept.size >= 3 && kept.size >= items.size - 2 ? kept : items
@@ -91,11 +91,14 @@ module Peony
           # An entry that somebody wrote is one, unless it only repeats.
           return false if words.split.size > (nodes.size >= 2 && !words.match?(/\A(?:and|then|so|back)\b/) ? 3 : 8)
 
-          return true if said.any? && said.size <= 2 && (said - stems(first.spans.first)).empty? && words.split.size <= 3
+          return true if said.any? && said.size <= 2 && !told_more?(last) && (said - stems(first.spans.first)).empty? && words.split.size <= 3
 
           (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && said.intersect?(stems(first.spans.first))) || (said.size >= 2 &&
             (said - stems(first.spans.first)).empty?)
         end
+
+        # "Tape it", and below it what is done then.
+        def told_more?(item) = nodes.any? { |n| n.span.from == item.spans.first.from && n.body.any? }
 
         def closes?
           ends = nodes.size >= 2 ? [nodes.first.span, nodes.last.span] : [text.sentences.first, text.sentences.last]

@@ -15,6 +15,10 @@ module Peony
 
         FLOWS = /\b(?:sends?|sent|receives?|received|reach(?:es|ed)?|arrives?|arrived|left|remains?|remained|ends? up|comes out|lost|got through|of it)\b/
 
+        # "The boat needs eight.", "Three of those are cousins."
+        WANTED = /\b(?:needs|wants|seeks|will (?:have|need)) (?:only |just |about )?\z/
+        WHO_THEY_ARE = /\A of (?:them|these|those),? (?:[^.;!?]{0,20}, )?(?:wants? to (?:be|become)\b|(?:are|were|is|was) (?:(?:an?|my|our|the|his|her|their) )?(?![[:lower:]]+(?:ed|en|ing)\b|still\b|left\b|now\b|in\b|here\b|back\b)[[:lower:]]+[.!])/
+
         OF_THE = leading("of the")
 
         def find
@@ -78,9 +82,18 @@ module Peony
 
         def others?(quantity) = text.before(quantity, 20).then { |before| before.match?(OTHERS) || (quantity.value < 10 && before.match?(/,\s+of whom \z/)) }
 
+        # "1,860 were laid, forty having been stolen for gardens"
+        def fell_away?(quantity)
+          behind = text.string[quantity.to, 60].to_s
+          return true if text.before(quantity, 2) == ", " && behind.match?(/\A (?:[[:lower:]]+ )?having\b/)
+
+          # "The boat needs eight.", "Three of those are cousins.": what is wanted, and who they are.
+          text.before(quantity, 20).match?(WANTED) || behind.match?(WHO_THEY_ARE)
+        end
+
         # A single one that is told of beside is no stage; of more it may be meant that they did the same: "eight stood still, three of these for a minute".
         def stage?(measure)
-          (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !(measure.value == 1 && Turned.aside?(text, measure.quantity))
+          (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !fell_away?(measure.quantity) && !(measure.value == 1 && Turned.aside?(text, measure.quantity))
         end
 
         # Winters and summers only go by.

@@ -203,7 +203,10 @@ module Peony
           # One of them may have nothing below it.
           return all if all.size == number && number > 2 && branches.size == number - 1
 
-          branches.size.between?(number, number + 1) && number >= 2 && branches.size >= 2 ? branches.first(number) : nil
+          return nil unless branches.size.between?(number, number + 1) && number >= 2 && branches.size >= 2
+
+          # "At the top sits the director, and he shouts at the heads of the three divisions."
+          @top ? [root(branches.first(number))] : branches.first(number)
         end
 
         # One at the top, and what stands below in one sentence: "A hive has one queen. Her daughters fall into nurses, builders and guards."

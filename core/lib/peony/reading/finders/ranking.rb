@@ -54,11 +54,23 @@ module Peony
 
         def ranked(measure)
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
+          return below(measure) if !node && nodes.size >= 2 && headed(measure)
+
           span = node ? node.span : measure.span
           title = node ? Titles.of(without(span, measure.quantity)).first : whom(measure) || subject(measure)
           title = title.sub(/(?<=\S),\s+(?:which|who|whose)\b.*\z/m, "")
           Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
+
+        # "The Long Hedge", and below it "39 loans, 2 complaints".
+        def below(measure)
+          node_item(headed(measure)).tap do |made|
+            made.value = measure.value
+            made.unit = measure.unit
+          end
+        end
+
+        def headed(measure) = nodes.find { |n| n.body.any? { |s| s.from <= measure.quantity.from && measure.quantity.to <= s.to } }
 
         def whom(measure) = text.string[measure.span.from...measure.quantity.from][HARDLY_ANYBODY, :what]
 

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What a bare number counts where its own sentence names it: what stands at so many, what there is one of for so many, whom it is found among. Part of {HandedOn}.
+    module HandedSubjects
+      # "Gloves are well up at 780", "Hats come to 290"
+      STANDS_AT = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+),? (?:are|were|come|came|stand|stood|follow|followed|reach|reached|rank|ranked)\b[^.,;:\d]{0,24} (?:at|to|with) (?:about |only |just |nearly )?\z/i
+      # "The post: packets that must be sent out were nine a day"
+      THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?<noun>[[:alpha:]]+) (?:that|which|who) [^.,;:\d]{3,48} (?:were|are) (?:about |only |just |nearly )?\z/i
+      # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
+      NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
+      # "A letter goes to every farm, and there are 310 | of those"
+      EVERY = /\b(?:every|each) (?<noun>[[:lower:]]+)\b[^.!?]*\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
+      # "It takes toddlers, with a helper for every six | of them"
+      EVERY_SO_MANY = /\bevery \z/i
+      # "Among the fathers it is one in three"
+      AMONG = /(?:\A|[.!?;:,] |\b(?:and|but) )(?:among|of|with) (?:the|our|all|its|their) (?<noun>[[:lower:]]+),? (?:(?:it|this|that) (?:is|was|comes to|came to)|there (?:is|are|was|were)) (?:about |only |just |nearly )?\z/i
+      # "You have to be seven", "those must be sixteen"
+      HAVE_TO_BE = /\b(?:have|has|had|need|needs|must|should)(?: to)? be (?:at least |over |under )?\z/i
+      PARTY = /\b(?:family|families|party|parties|household|households|crew|team|group) of (?:about |up to )?\z/i
+      # "Footfall, which was 2,100": the word for it has no plural.
+      UNNAMED = /\b(?:footfall|attendance|turnout|membership|circulation|readership|enrolment|occupancy|ridership)\b[^.;:\d]{0,24}\b(?:was|is|were|stood at|stands at|reached|from) (?:about |only |just |nearly )?\z/i
+      # "Complaints from neighbours 2 | to 21"
+      LEADS_TWO = /(?:\A|[,;:.] )(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+)(?: (?:from|about|of|in|at|on|by|for|to) (?:the |our |my |this )?[[:lower:]]+)? \z/i
+      TO_OTHER = /\A(?: an? (?:day|week|month|year))? to \d/
+      # "There were 2,600 in the audience"
+      GATHERED = /\A in the (?:audience|crowd|congregation|queue|line)\b/
+      # "It needs six | to put it up"
+      NEEDS = /\b(?:needs?|takes?|took|needed) (?:about |only |at least )?\z/
+      AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
+
+      private
+
+      def by_subject(quantity, last)
+        lead = lead(quantity)
+        behind = text.string[quantity.to, 24].to_s
+        return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
+        return "" if last.nil? && lead.match?(UNNAMED)
+        return "people" if gathered?(quantity, last, lead, behind)
+
+        counts(lead[THAT_WERE, :noun]) || (counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER)) || of_them(lead, behind) || among(quantity, lead) ||
+          at_as_before(quantity, lead) || stands_at(lead, last)
+      end
+
+      # "A family of four", "2,600 in the audience"; beside what is measured also "it needs six to put it up".
+      def gathered?(quantity, last, lead, behind)
+        return true if lead.match?(PARTY) && !behind.match?(/\A(?:-| of\b)/)
+        return behind.match?(GATHERED) if last.nil? || Units.counted?(last.unit)
+
+        !HandedOn::TIME.include?(last.unit) && quantity.value <= 12 && lead.match?(NEEDS) && behind.match?(/\A to [[:lower:]]+/)
+      end
+
+      def of_them(lead, behind)
+        return nil unless behind.match?(/\A of (?:them|those|these)\b/)
+        return counts(Units.plural_of(lead[EVERY, :noun].downcase)) if lead.match?(EVERY)
+
+        lead.scan(/[[:lower:]]+/).reverse.find { |word| counts(word) && !Units::VERBS.include?(word) } if lead.match?(EVERY_SO_MANY)
+      end
+
+      # "Among the fathers it is one in | three": both numbers.
+      def among(quantity, lead)
+        one = @list.reverse.find { |q| q.to <= quantity.from }
+        lead = self.lead(one) if one && text.string[one.to...quantity.from].match?(/\A (?:in|out of|of|of every|in every) \z/)
+        counts(lead[AMONG, :noun])
+      end
+
+      # "At 16 degrees there were nine. At 26, there were fifty": the same is told of again.
+      def at_as_before(quantity, lead)
+        return nil unless lead.match?(AT) && text.string[quantity.to, 1].to_s.match?(/\A[, ]/)
+
+        earlier = @said.reverse.find { |q| q.from < quantity.from && Units::MEASURES.value?(q.unit) && text.before(q, 4).match?(/\bat \z/i) }
+        earlier.unit if earlier && !HandedOn::TIME.include?(earlier.unit)
+      end
+
+      # Only where nothing says otherwise, and then where the one before was counted by what it is called too.
+      def stands_at(lead, last)
+        return counts(lead[STANDS_AT, :noun]) if last.nil? && @said.empty?
+        return nil unless last && last.unit == counts((before = self.lead(last))[STANDS_AT, :noun] || before[NAMED_AT, :noun])
+
+        counts(lead[STANDS_AT, :noun] || lead[NAMED_AT, :noun])
+      end
+
+      def counts(word)
+        word = word.to_s.downcase
+        word if counts?(word) && !HandedOn::VAGUE.include?(word) && !Words::STOP.include?(word)
+      end
+    end
+  end
+end

@@ -24,7 +24,7 @@ module Peony
       PARTS = { "first" => 0.1, "beginning" => 0.05, "start" => 0.05, "second" => 0.35, "middle" => 0.5, "third" => 0.6, "last" => 0.85, "end" => 0.9 }.freeze
 
       # Feasts among the months, by the month in which they mostly fall.
-      FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Lady Day" => 3.8, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
+      FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Lady Day" => 3.8, "Easter" => 4.2, "Whitsun" => 5.7, "Whit" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
 
       CENTURIES = %w[eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first].each_with_index.to_h { |word, i| [word, i + 11] }.freeze
 
@@ -132,6 +132,7 @@ module Peony
           from, to = m[2].casecmp?("first") ? [1914, 1918] : [1939, 1945]
           { "before" => from - 0.5, "after" => to + 0.5, "since" => to + 0.5 }.fetch(m[1].downcase, (from + to) / 2.0)
         }],
+        /\b(early|mid|late)[ -](#{MONTH})(?=[\s:,.;–-])/i => [:month, :month, ->(m) { month(m[2]) + { "early" => 0.1, "mid" => 0.5, "late" => 0.85 }.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, :century, ->(_) { 1900.0 }],
         /\b(?:the )?(early |mid[ -]|late )?(eighteen|nineteen)[- ](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
           [:decade, :decades, lambda { |m|

@@ -14,7 +14,7 @@ module Peony
 
       # What needs nothing beside it: "there were 1500", "rose from 1200 to 1500", "rose by 1200", "of 1500 children", "in 2024 2010".
       ALONE = [
-        /#{N}(?= ?(?:[€£$°](?! ?\d)|(?:k[mg]|[cm]?m|m?l|g|t|ha|[kM]Wh|EUR|GBP|USD|euros?|pounds?|dollars?|people|children|visitors|guests)\b))/,
+        /#{N}(?= ?(?:[€£$°](?! ?\d)|(?:k[mg]|[cm]?m|m?l|g|t|ha|[kM]Wh|EUR|GBP|USD|euros?|pounds?|dollars?)\b))/, /#{NO_YEAR}#{N}(?= (?:people|children|visitors|guests)\b)/,
         /\bthere (?:were|are|had been|used to be|will be) #{MORE}#{N}(?! [a-z]+ed\b)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{N}(?=(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}\d)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{MORE}[\d,]+(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}#{N}/i,

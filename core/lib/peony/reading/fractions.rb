@@ -42,6 +42,8 @@ module Peony
 
       # "Two weddings were held indoors. A third was held in the lido."
       def third_of_them?(string, match)
+        # "I got a third!"
+        return true if match[0].match?(/\Aa third\z/i) && string[[0, match.begin(0) - 8].max...match.begin(0)].match?(/\b(?:got|won|took) \z/) && string[match.end(0), 1].to_s.match?(/\A[.!;]?\z/)
         return false unless match[0].match?(/\Aa third\z/i) && string[match.end(0), 8].match?(/\A (?:was|is|has|had|stood|came|went)\b/)
 
         string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/\b(?:two|second|another|the other)\b/i)
@@ -49,6 +51,8 @@ module Peony
 
       # "Half past two", "a third time", "half a dozen": no share.
       def no_fraction?(text, match, before, after)
+        # "The two halves of the choir"
+        return true if match[0].match?(/\Atwo[ -]halves\z/i)
         return true if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !match[1])
         return true if match[1].nil? && !(match[2].match?(/half/i) && (after.match?(HALF_OF) || half_does?(text, match, before)))
         return true if match[1].to_s.match?(/\Aa\z/i) && match[2].match?(/half/i) && (before.match?(/\band \z/) || after.match?(KIND))

@@ -4,12 +4,12 @@ module Peony
   module Reading
     # Bare numbers that are ages: "people under 25", "the oldest of them is 91".
     module HandedAges
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
+      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       # "250 are over sixty", "480 are between 14 and 60"
       COUNTED_AGED = /(?:\d|\b(?:half|thirds?|quarters?|fifths?|tenths?))(?: %| per cent)?(?: of (?:the |our |all )?[[:alpha:]]+)? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
-      SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|\b(?:who|he|she) (?:is|was)/i
+      SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|lady|gentleman|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
 
       OLDER = /\b(?:older|age|ages|aged|ageing|growing up|years old|life)\b/i
 

@@ -54,8 +54,10 @@ module Peony
       def fill
         @list.each do |q|
           q.unit = "pH" if q.unit.empty? && text.before(q, 24).match?(ACIDITY)
+          q.unit = "pounds" if weighed?(q)
           q.said = q.unit != ""
         end
+        done_alike
         summed
         aged
         frozen

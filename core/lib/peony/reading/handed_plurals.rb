@@ -14,7 +14,7 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
 
-      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b|\b(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
+      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b|\b(?:(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )|the (?:number|count|tally) of )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
       MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
@@ -101,7 +101,8 @@ module Peony
       # "Each of the six tugs was asked how many ships it brought in": of these there are so many, whoever was asked.
       def asked_for(quantity, last)
         word = Units.counted?(last.unit) && how_many(quantity) or return nil
-        word if last.said && last.to <= @how_many.first.begin(0) && text.before(last, 5).match?(/\b(?:the|our|all) \z/i)
+        at = @how_many.first.begin(0)
+        word if last.said && last.to <= at && text.sentences.any? { |s| s.from <= last.from && at < s.to }
       end
 
       # "The quarry breaks some nine thousand": what is done, though it may be a thing.

@@ -18,6 +18,11 @@ module Peony
         crossed(bare, sizes)
       end
 
+      # "A book that weighs two pounds": no money.
+      def weighed?(quantity)
+        quantity.unit == "GBP" && text.string[quantity.to, 7].to_s.match?(/\A pound/) && text.before(quantity, 16).match?(/\bweigh(?:s|ed|ing)? (?:about |some )?\z/)
+      end
+
       # "85 centimetres. Then it was a metre ten. In 1982 it did not go above 60": not metres.
       def of_step(quantity, sizes)
         return unless Scales::OF.key?(quantity.unit) && quantity.unit != "seconds"

@@ -7,7 +7,7 @@ module Peony
       # "Gloves are well up at 780", "Hats come to 290"
       STANDS_AT = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+),? (?:are|were|come|came|stand|stood|follow|followed|reach|reached|rank|ranked)\b[^.,;:\d]{0,24} (?:at|to|with) (?:about |only |just |nearly )?\z/i
       # "The post: packets that must be sent out were nine a day"
-      THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?<noun>[[:alpha:]]+) (?:that|which|who) [^.,;:\d]{3,48} (?:were|are) (?:about |only |just |nearly )?\z/i
+      THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?:[[:alpha:]]+ed )?(?<noun>[[:alpha:]]+)(?: (?:that|which|who) [^.,;:\d]{3,48}|, (?:which|who) [^.,;:\d]{3,48},) (?:were|are) (?:about |only |just |nearly )?\z/i
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
       # "A letter goes to every farm, and there are 310 | of those"
@@ -21,6 +21,11 @@ module Peony
       PARTY = /\b(?:family|families|party|parties|household|households|crew|team|group) of (?:about |up to )?\z/i
       # "Footfall, which was 2,100": the word for it has no plural.
       UNNAMED = /\b(?:footfall|attendance|turnout|membership|circulation|readership|enrolment|occupancy|ridership)\b[^.;:\d]{0,24}\b(?:was|is|were|stood at|stands at|reached|from) (?:about |only |just |nearly )?\z/i
+      # "Of umbrellas alone his passengers left behind 2,250"
+      OF_NOUN = /\AOf (?:the )?(?<noun>[[:lower:]]+)(?: alone| only)?,? [^.,;\d]{3,48} \z/
+      # "Not every lamb lives to see the summer. Of every twenty | that are born"
+      OF_EVERY_ONE = /\AOf every \z/
+      EVERY_ONE = /\b(?:every|each) (?<noun>[[:lower:]]+)\b/i
       # "Complaints from neighbours 2 | to 21"
       LEADS_TWO = /(?:\A|[,;:.] )(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+)(?: (?:from|about|of|in|at|on|by|for|to) (?:the |our |my |this )?[[:lower:]]+)? \z/i
       TO_OTHER = /\A(?: an? (?:day|week|month|year))? to \d/
@@ -39,7 +44,7 @@ module Peony
         return "" if last.nil? && lead.match?(UNNAMED)
         return "people" if gathered?(quantity, last, lead, behind)
 
-        counts(lead[THAT_WERE, :noun]) || (counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER)) || of_them(lead, behind) || among(quantity, lead) ||
+        counts(lead[THAT_WERE, :noun]) || (counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER)) || of_them(lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) ||
           at_as_before(quantity, lead) || stands_at(lead, last)
       end
 
@@ -49,6 +54,12 @@ module Peony
         return behind.match?(GATHERED) if last.nil? || Units.counted?(last.unit)
 
         !HandedOn::TIME.include?(last.unit) && quantity.value <= 12 && lead.match?(NEEDS) && behind.match?(/\A to [[:lower:]]+/)
+      end
+
+      def of_noun(quantity, lead, behind)
+        return counts(lead[OF_NOUN, :noun]) unless lead.match?(OF_EVERY_ONE) && behind.match?(/\A (?:that|which|who)\b/)
+
+        counts(Units.plural_of(text.before(quantity, 120)[EVERY_ONE, :noun].to_s.downcase))
       end
 
       def of_them(lead, behind)

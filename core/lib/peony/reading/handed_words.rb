@@ -24,6 +24,22 @@ module Peony
         bare.each { |word, list| list.each { |q| q.unit = word } if word && list.size > 1 && !Tokens.deed?(word) && !Units.measure?(word) }
       end
 
+      # "Of the 70 stallholders 44 sell food, 35 sell crafts": what several numbers of them do is no part of what is counted.
+      def done_alike
+        said = @list.select { |q| q.said && q.value > 1 && q.text.match?(/\A[\d,]+\z|\A[[:alpha:]-]+\z/) && Units.counted?(q.unit) }
+        bare = @list - said
+        doing = said.group_by { |q| text.tokens_after(q.to, 1).first&.low.to_s }
+        doing.each do |verb, list|
+          next if verb.empty? || Words.plural?(verb) || !Tokens.deed?(verb) || list.any? { |q| q.unit == verb }
+          next unless list.size > 1 || bare.any? { |q| text.tokens_after(q.to, 1).first&.low == verb }
+
+          list.each do |q|
+            q.unit = ""
+            q.said = false
+          end
+        end
+      end
+
       # "Hall 900, band 1,200, printing 340, drinks 760. That makes 3,200 euros in all.": bare numbers that make a sum are of its kind.
       def summed
         bare = @list.select { |q| q.unit.empty? }

@@ -12,6 +12,8 @@ module Peony
         [/\b(?:struck|strikes|striking) \z/, /\A(?! [[:lower:]]+s\b)/],
         # "Two of the same", "one lot had a puppy"
         [//, /\A of (?:the same|a kind)\b/], [//, /\A lot\b/],
+        # "From one year to the next"
+        [/\bfrom \z/i, /\A (?:[[:lower:]]+ )?to (?:the (?:next|other)|another)\b/],
         # "In a line or two": a few.
         [/\b(?:an?|one) (?!(?:hour|minute|day|week|month|year|metre|mile|kilo)\b)[[:lower:]]+ or \z/i, //],
         # "Twelve have the two together": those that were told of.

@@ -31,6 +31,8 @@ module Peony
 
       # "Frogs, toads and newts | all start as eggs in a pond"; not where the sentence goes on about something else.
       def all_of_them(text, last)
+        return [] if text.sentences.first.text.match?(LED_BY)
+
         rest = text.span(last.to, text.sentences.first.to)
         [rest] if rest.text.match?(/\A *all (?!(?:of )?(?:share|have))/) && !rest.text.match?(/[,;]/)
       end

@@ -35,8 +35,8 @@ module Peony
         @whole = @alone.size == alone.size ? section : Notes::Passage.new(@alone.flat_map(&:blocks))
       end
 
-      # @return [Boolean] whether the paragraphs plainly say things of more than two kinds: then it does not matter what all of them say together
-      def various? = sorts(plain) > 2
+      # @return [Boolean] whether the paragraphs say things of more than two kinds, two of them plainly: then it does not matter what all of them say together
+      def various? = sorts(plain) > 1 && sorts(@said.select { |f| f.fit >= LIKELY }) > 2
 
       # @return [Array<Notes::Passage>] in order; cut where the paragraphs say things of different kinds, each more plainly than all of them together
       def passages = [*@before, *(cut? ? @alone : [whole]), *@behind]

@@ -67,8 +67,11 @@ module Peony
       # Quantities of one entry, or of one clause group of a sentence.
       def groups(text)
         spans = text.tree.size >= 2 ? text.tree.map(&:span) : text.sentences.flat_map { |s| parted(text, s) }
-        spans.map { |s| [s, text.quantities_in(s).reject { |q| (q.approximate && q.value < 3) || Turned.no_value?(text, q) }] }
+        spans.map { |s| [s, text.quantities_in(s).reject { |q| (q.approximate && q.value < 3) || Turned.no_value?(text, q) || ago?(text, q) }] }
       end
+
+      # "Told two winters ago to do something": when it was.
+      def ago?(text, quantity) = HandedOn.passing?(text, quantity) && text.string[quantity.to, 16].to_s.match?(/\A(?: [[:lower:]]+)? ago\b/)
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
@@ -139,15 +142,19 @@ module Peony
       def across(text)
         return [] if text.tree.size >= 2
 
-        timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
-        list = text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) || since?(text, q) || of_ratio?(text, q) }
-        list.each_cons(2).filter_map do |a, b|
+        values(text).each_cons(2).filter_map do |a, b|
           next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
           made(text, a, b, name(text, text.span(from, to), a), from, to)
         end.then { |list| list.size > 2 ? [] : list }
+      end
+
+      # What may have become something else: no time, unless all is told in it.
+      def values(text)
+        timed = text.quantities.all? { |q| HandedOn::TIME.include?(q.unit) }
+        text.quantities.reject { |q| (HandedOn::TIME.include?(q.unit) && !timed) || no_value?(text, q) || since?(text, q) || of_ratio?(text, q) || ago?(text, q) }
       end
 
       # "One bottle in three": neither number became another.
@@ -224,8 +231,15 @@ module Peony
         # "In the old days 38 passengers made a tram": not the days changed.
         return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 
-        run.any? { |t| t.noun? } ? text.string[run.first.from...run.last.to] : counted(text, one)
+        # "Overtime was 140 hours a month": the tagger may take it for how it is done.
+        told = run.any?(&:noun?) || (run.one? && run.first.text.match?(/\A[[:upper:]][[:lower:]]{3,}\z/) && run.first.tag.match?(/\A(?:rb|jj|vb|nn)/))
+        return text.string[run.first.from...run.last.to] if told
+
+        # "What used to be 46 days of waiting for a title has shrunk to nineteen"
+        text.string[one.to...stretch.to][OF_WHAT, 1] || counted(text, one)
       end
+
+      OF_WHAT = /\A of ([[:lower:]][^.,;:\d]{2,40}?) (?:has|have|had|is|was|were)\b/
 
       # The words before the verb. "In 1950 | rainforests covered": when it was is not what changed.
       def subject(text, tokens)

@@ -68,7 +68,7 @@ module Peony
       BUT_NOT = /\A(?!(?:the|those|some|one)\b)[^,;.]{3,24}, (?:on the other hand|by contrast|alas), /i
 
       # "Rain had nothing to do with it."
-      NO_CAUSE = /\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out|can(?:not|['’]t| not) be blamed|no one (?:[[:lower:]]+ )?(?:is|was) to blame)\b|\Ait (?:is|was) not (?:the|for|because)\b/i
+      NO_CAUSE = /\A(?:the )?(?:trouble|reason|cause|fault|culprit) (?:is|was) not\b|\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out|can(?:not|['’]t| not) be blamed|no one (?:[[:lower:]]+ )?(?:is|was) to blame)\b|\Ait (?:is|was) not (?:the|for|because)\b/i
 
       # "Put together, these things have cost us forty students."
       ALL_TOLD = /\A(?:all of this |all )?(?:put|taken|added|all) together,? |\Aall in all,? |\Aaltogether,? (?:these|this|they)\b/i

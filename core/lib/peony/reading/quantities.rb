@@ -15,7 +15,7 @@ module Peony
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -177,7 +177,7 @@ module Peony
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to) or next
           # "2020 was nothing", whatever was told in between
-          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z/)
+          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now) \z/)
           add(found, taken, string, m, 0, before.unit) if near && !string[before.to...m.begin(0)].include?("\n")
         end
       end

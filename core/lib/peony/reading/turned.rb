@@ -218,7 +218,8 @@ module Peony
       # "Copies 1,240 to 610; envelopes 9,000 to 2,300": all numbers stand two by two, and a range never falls.
       # @return [Array<Quantity>, nil]
       def whole_rows(text)
-        list = text.quantities
+        # "One year on: accidents 11 to 3"
+        list = text.quantities.reject { |q| HandedOn.passing?(text, q) }
         return nil unless list.size >= 4 && list.size.even?
 
         pairs = list.each_slice(2).to_a

@@ -25,6 +25,8 @@ module Peony
         [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+(?: (?:in|at|on|from) (?:(?:the|our|my|their) )?[[:lower:]]+)? \z/i, //],
         # "Six moved away, three went back to school and one married"
         [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
+        # "It went back to a single one."
+        [/\ba single \z/i, /\A(?:[.,;]|\z)/],
         # "It was minus one."
         [/\bminus \z/i, //],
         # "From nine a month to one."

@@ -24,13 +24,14 @@ module Peony
         "pct" => "%", "hundredths" => "%", "m2" => "m²", "m3" => "m³", "sqm" => "m²", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
         "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux",
         "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh", "kilowatt-hours" => "kWh",
+        "kilometres an hour" => "km/h", "kilometres per hour" => "km/h", "km an hour" => "km/h", "km per hour" => "km/h", "miles an hour" => "mph", "miles per hour" => "mph",
         # "Square metres", "a cubic foot"
         **%w[metre kilometre centimetre mile yard foot inch].product(%w[square cubic]).each_with_object({}) do |(length, power), all|
           plural = { "foot" => "feet", "inch" => "inches" }.fetch(length, "#{length}s")
           [length, plural].each { |word| all["#{power} #{word}"] = "#{power} #{plural}" }
         end
       }.freeze
-      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³|m[23](?!\d))|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|[[:alpha:]°]+))}
+      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³|m[23](?!\d))|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|(?:k\p{L}+|miles) (?:an|per) hour|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze

@@ -83,8 +83,17 @@ module Peony
       def of(runs)
         made = runs.map { |run| kind(run) }
         often = made.compact.tally.select { |_, count| count >= 2 }
-        runs.zip(made.zip(runs).map { |kind, run| often.key?(kind) ? kind : (:head if often.key?(:head) && longer_head?(run)) })
+        runs.zip(made.zip(runs).map { |kind, run| often.key?(kind) ? kind : among(often, run) })
       end
+
+      # What stands among others that are made in one way.
+      def among(often, run)
+        return :head if often.key?(:head) && longer_head?(run)
+
+        # "1868" over a line, "November 1944" over another
+        :number if often.key?(:number) && run.size == 2 && run.first.text.match?(DATE)
+      end
+      DATE = /\A\s*(?:\d{1,2}\.? |early |mid[ -]|late )?(?:#{Reading::Dates::MONTH}|spring|summer|autumn|winter) (?:1\d|20)\d\d\s*\z/i
 
       # "Ask before you lift the camera" over a sentence: among short heads a longer one is a head too.
       def longer_head?(run)

@@ -17,7 +17,7 @@ module Peony
 
         # "The boat needs eight.", "Three of those are cousins."
         WANTED = /\b(?:needs|wants|seeks|will (?:have|need)) (?:only |just |about )?\z/
-        WHO_THEY_ARE = /\A of (?:them|these|those),? (?:[^.;!?]{0,20}, )?(?:wants? to (?:be|become)\b|(?:are|were|is|was) (?:(?:an?|my|our|the|his|her|their) )?(?![[:lower:]]+(?:ed|en|ing)\b|still\b|left\b|now\b|in\b|here\b|back\b)[[:lower:]]+[.!])/
+        WHO_THEY_ARE = /\A (?:were|was|turned out|proved) (?:found )?to be\b|\A of (?:them|these|those),? (?:[^.;!?]{0,20}, )?(?:wants? to (?:be|become)\b|(?:are|were|is|was) (?:(?:an?|my|our|the|his|her|their) )?(?![[:lower:]]+(?:ed|en|ing)\b|still\b|left\b|now\b|in\b|here\b|back\b)[[:lower:]]+[.!])/
 
         OF_THE = leading("of the")
 
@@ -86,6 +86,8 @@ module Peony
         def fell_away?(quantity)
           behind = text.string[quantity.to, 60].to_s
           return true if text.before(quantity, 2) == ", " && behind.match?(/\A (?:[[:lower:]]+ )?having\b/)
+
+          return true if quantity.value < 10 && text.before(quantity, 16).match?(/\b(?:because|since|as) (?:only )?\z/)
 
           # "The boat needs eight.", "Three of those are cousins.": what is wanted, and who they are.
           text.before(quantity, 20).match?(WANTED) || behind.match?(WHO_THEY_ARE)

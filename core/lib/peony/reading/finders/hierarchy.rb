@@ -8,6 +8,7 @@ module Peony
         include Reporting
         include InBrackets
         include NumberedParts
+        include EitherOr
 
         family "hierarchy"
 
@@ -48,7 +49,7 @@ module Peony
         HOW_MANY = /\b(?:comes?|came|stands?|stood|are|sit|has|have|had|into|work) (?<many>two|three|four|five|six|seven|eight) [[:lower:]]+[.:]?\z/
 
         def find
-          items = of_paths || of_nodes || of_labels || of_numbered_parts || of_links || of_ranks || (of_prose || of_rows unless posts?)
+          items = of_paths || of_nodes || of_labels || of_numbered_parts || of_two_kinds || of_links || of_ranks || (of_prose || of_rows unless posts?)
           return nil if items.nil? || items.empty? || columns?(items)
 
           depth = items.map { |i| depth(i) }.max

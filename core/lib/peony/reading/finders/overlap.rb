@@ -28,7 +28,7 @@ module Peony
 
         # Longer sentences hold more than one thought.
         LONGEST = 400
-        COUNTED = /\b(?:both|the two of them|the two at once|one of each|some of each|together|have the two|(?:do|manage|have|play) (?:all|both) of (?:it|them|these)|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either|of (?:these|them) (?:[[:lower:]]+ ){1,3}(?:as well|too)|one and the other|who (?:can |could |do |have |had |eat |want |like )(?:have |eat |do |like )?neither)\b/i
+        COUNTED = /\b(?:both|the two of them|the two at once|(?:that|which|who) (?:is|are|do|does) also|one of each|some of each|together|have the two|(?:do|manage|have|play) (?:all|both) of (?:it|them|these)|(?:#{Numbers::WORD}|\d+) of them (?:do|can|speak|have|are|use|play|took)|two of them|either|of (?:these|them) (?:[[:lower:]]+ ){1,3}(?:as well|too)|one and the other|who (?:can |could |do |have |had |eat |want |like )(?:have |eat |do |like )?neither)\b/i
 
         # "Of our guides | speak German", "in our house people | knit", "them | do both": who they are is the same for all.
         WHO = /\A(?:on (?:of them |(?=there (?:are|is) |you find ))(?:there (?:are|is) |you find )?)?(?:(?:of|in|among|from) (?:us|(?:our|the|my|this|these|those) [[:lower:]]+),? )?(?:(?:of )?(?:us|them|these|those|people|families|members|children|pupils) )?(?=[[:lower:]])/i

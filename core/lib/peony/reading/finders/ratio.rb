@@ -10,7 +10,7 @@ module Peony
         ONLY_SO_FAR = /\A(?:as of |so far|until now|by now|today|now|at the moment|it['’]s|we['’]re|we are|we have|are (?:gone|sold|in|here|taken))\b/i
 
         # "The roof | will cost 48,000. The thermometer stands at 31,000": what the goal is for.
-        COSTS = /\A(?:the |our |an? )?(?<what>(?!(?:it|they|we|this|that)\b)[^,;:.\d]{3,32}?) (?:(?:will|would|is to|was to|must) (?:cost|need|take)|costs|needs|(?:have|has|are|is) [^,;:.\d]{3,24}, for which)\b/i
+        COSTS = /\A(?:the |our |an? )?(?<what>(?!(?:it|they|we|this|that)\b)[^,;:.\d]{3,32}?)(?:, (?:which|that) [^,;:.\d]{3,60},)? (?:(?:will|would|is to|was to|must) (?:cost|need|take)|costs|needs|(?:have|has|are|is) [^,;:.\d]{3,24}, for which)\b/i
 
         def find
           # "18 of 144 write with the left hand. That is one in eight": said twice, shown once.

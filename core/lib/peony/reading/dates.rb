@@ -24,7 +24,7 @@ module Peony
       PARTS = { "first" => 0.1, "beginning" => 0.05, "start" => 0.05, "second" => 0.35, "middle" => 0.5, "third" => 0.6, "last" => 0.85, "end" => 0.9 }.freeze
 
       # Feasts among the months, by the month in which they mostly fall.
-      FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Lady Day" => 3.8, "Easter" => 4.2, "Whitsun" => 5.7, "Whit" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
+      FEASTS = { "New Year" => 1.0, "Lent" => 3.0, "Lady Day" => 3.8, "Easter" => 4.2, "Whitsun" => 5.7, "Midsummer" => 6.8, "Michaelmas" => 9.9, "Advent" => 12.0, "Christmas" => 12.8 }.freeze
 
       CENTURIES = %w[eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first].each_with_index.to_h { |word, i| [word, i + 11] }.freeze
 
@@ -112,6 +112,8 @@ module Peony
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, :noon, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, :noon, ->(_) { 24.0 }],
+        /\b(?:on )?(Easter|Whit) (?:Monday|Sunday)(?: of)? (#{YEAR})/ => [:year, :year, ->(m) { m[2].to_f + (FEASTS[m[1].sub("Whit", "Whitsun")] / 12.0) }],
+        /\b(?:on )?(Easter|Whit) (?:Monday|Sunday)\b/ => [:month, :day, ->(m) { FEASTS[m[1].sub("Whit", "Whitsun")] }],
         /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | and | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, :digit, ->(m) { m[1].to_f }],
         /\b(?:Day|Week|Month|Year(?! \d{1,2},? [[:lower:]])|Quarter|Term|Lesson)s? (\d{1,2})(?:(?: and | to | ?[-–] ?)\d{1,2})?\b/ => [:count, :digit, ->(m) { m[1].to_f }],

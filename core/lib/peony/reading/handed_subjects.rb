@@ -22,7 +22,7 @@ module Peony
       # "Footfall, which was 2,100": the word for it has no plural.
       UNNAMED = /\b(?:footfall|attendance|turnout|membership|circulation|readership|enrolment|occupancy|ridership)\b[^.;:\d]{0,24}\b(?:was|is|were|stood at|stands at|reached|from) (?:about |only |just |nearly )?\z/i
       # "Of umbrellas alone his passengers left behind 2,250"
-      OF_NOUN = /\AOf (?:the )?(?<noun>[[:lower:]]+)(?: alone| only)?,? [^.,;\d]{3,48} \z/
+      OF_NOUN = /\AOf (?:the )?(?<noun>[[:lower:]]+)(?: alone| only)?,? [^.,;\d]{3,48},? \z/
       # "Not every lamb lives to see the summer. Of every twenty | that are born"
       OF_EVERY_ONE = /\AOf every \z/
       EVERY_ONE = /\b(?:every|each) (?<noun>[[:lower:]]+)\b/i

@@ -26,6 +26,8 @@ module Peony
         [/\bused to be (?:about )?\z/i, /\A[^.!?\d]{0,60}\b(?:has|have) (?:shrunk|grown|fallen|risen|become|dropped|climbed|turned)(?: in)?to (?:only |just |about )?[£€$]?\z/],
         # "It used to find three or four a night, and now finds none"
         [/\bused to\b[^.;!?]*\z/i, /\A[^.!?\d]{0,60}[,;] (?:and |but )?(?:now|today|these days)\b[^.!?;\d]{0,30}\z/],
+        # "It used to be open for four hours, and is open for eleven."
+        [/\bused to be\b[^.;!?]*\z/i, /\A[^.!?\d]{0,24}[,;]? (?:and|but) (?:now )?is [[:lower:] ]{0,20}\z/i],
         # "It used to take me 50 minutes and it's 25"
         [/\bused to\b[^.;!?]*\z/i, /\A[^.!?\d]{0,40},? (?:and|but) (?:now )?(?:it|that|they)(?:['’]s|['’]re| is| are) (?:now |down to |up to )?(?:only |just |about )?\z/i],
         # "There were 30 in the year before and there have been 34 in this one"

@@ -50,6 +50,7 @@ module Peony
         /\b(?:(?:[Ii]n|[Aa]t|[Bb]y|[Ss]ince|[Uu]ntil|[Ff]rom|[Ii]nto) )?(?:[Tt]he )?(?<part>first (?:week|half|days?)|beginning|start|middle|second (?:week|half)|third week|last (?:week|days?)|[Ee]nd) (?:of|in) (?<month>#{MONTH})(?:,? (?<year>#{YEAR}))?/ => [:month, :month, lambda { |m|
           m[:year] ? ordinal(m[:year], month(m[:month]), (PARTS[m[:part].downcase[/\A\w+/]] * 30) + 1) : month(m[:month]) + PARTS.fetch(m[:part].downcase[/\A\w+/])
         }],
+        /\b(?:on )?(Easter|Whit) (?:Monday|Sunday)(?: of)? (#{YEAR})/ => [:year, :year, ->(m) { m[2].to_f + (FEASTS[m[1].sub("Whit", "Whitsun")] / 12.0) }],
         /\b(?:Easter|Christmas|Whitsun|Lent|Michaelmas|New Year)(?: of)? (#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
         /\bQ([1-4]),? (#{YEAR})\b/ => [:month, :year, ->(m) { m[2].to_f + ((m[1].to_i - 1) / 4.0) }],
         /(?<=\d\d\d\d to |\d\d\d\d and |\d\d\d\d or |\d\d\d\d until )(#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
@@ -112,7 +113,6 @@ module Peony
         /\b(?:at|by|from|till|until|about|before|after) half (#{HOUR})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
         /\b(?:noon|midday)\b/i => [:time, :noon, ->(_) { 12.0 }],
         /\bmidnight\b/i => [:time, :noon, ->(_) { 24.0 }],
-        /\b(?:on )?(Easter|Whit) (?:Monday|Sunday)(?: of)? (#{YEAR})/ => [:year, :year, ->(m) { m[2].to_f + (FEASTS[m[1].sub("Whit", "Whitsun")] / 12.0) }],
         /\b(?:on )?(Easter|Whit) (?:Monday|Sunday)\b/ => [:month, :day, ->(m) { FEASTS[m[1].sub("Whit", "Whitsun")] }],
         /\b(?:on |every )?(#{DAY})\b(?:(?: to | until | and | ?[–-] ?)#{DAY}\b)?/ => [:weekday, :day, ->(m) { DAYS.index(m[1].downcase.delete_suffix("s")).to_f }],
         /\b(?:[Ff]rom|[Bb]y|[Uu]ntil|[Aa]fter) (?:day|week|month|lesson) (\d{1,2})\b/ => [:count, :digit, ->(m) { m[1].to_f }],

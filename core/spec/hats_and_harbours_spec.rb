@@ -22,7 +22,15 @@ RSpec.describe "Notes of hats and harbours" do
     "Visits have gone up to four trips a week from one." => [[4, "trips"], [1, "trips"]],
     "The mill broke into pieces. There were 900 in the audience." => [[900, "people"]],
     "Lost eels stood at forty a month and have settled at seven." => [[40, "eels"], [7, "eels"]],
-    "Tove, 41, works at the quay." => [[41, "years"]]
+    "Tove, 41, works at the quay." => [[41, "years"]],
+    "In 2016 people came. By 2018 they had thrown in 52 coins." => [[52, "coins"]],
+    "The wind blew at nine kilometres an hour." => [[9, "km/h"]],
+    "It is a loaf that weighs two pounds and costs two pounds." => [[2, "pounds"], [2, "GBP"]],
+    "It went back to a single one. The income was 900 crowns and is nought." => [[1, ""], [900, "crowns"], [0, "crowns"]],
+    "Not every calf lives to see the fair. Of every twenty that are born, three die." => [[20, "calves"], [3, "calves"]],
+    "Of umbrellas alone his guests left behind 250." => [[250, "umbrellas"]],
+    "Of the 60 traders 34 sell bread, 21 sell fish." => [[60, "traders"], [34, "traders"], [21, "traders"]],
+    "It is kept from one year to the next. I got a third!" => []
   }.each do |words, told|
     it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }
   end
@@ -68,6 +76,7 @@ RSpec.describe "Notes of hats and harbours" do
     quay = "The first crane was set up in 1871. A second came during the nineteen-twenties. It was moved after the Second World War. " \
            "Since 1998 it has been rusting. Paint was brought this Easter."
     expect(found("timeline", quay).items.size).to eq(5)
+    expect(titles("timeline", "- 4 May: nets out\n- Whit Monday: first race\n- late June: second race").size).to eq(3)
   end
 
   it "keep as many sides as are announced" do
@@ -94,7 +103,23 @@ RSpec.describe "Notes of hats and harbours" do
 
   it "put one over all who stands at the top, whatever he has below" do
     tram = "At the top sits the director, and he shouts at the heads of the two divisions. Traffic has under it the drivers and the inspectors. To Workshops belong fitters and painters."
-    expect(found("hierarchy", tram).items.map { |i| i.children.size }).to eq([2])
+    top = found("hierarchy", tram).items.first
+    expect([top.title, top.children.map { |i| [i.title, i.children.map(&:title)] }]).to eq(["Director", [["Traffic", ["The drivers", "The inspectors"]], ["Workshops", %w[Fitters Painters]]]])
+  end
+
+  it "part all that is either one thing or another" do
+    soups = "Soup has its own order here. All soups are either clear or bound. The clear ones come from bones or from roots. Bound soups are thickened with cream or with bread."
+    expect(titles("hierarchy", soups)).to eq(%w[Clear Bound])
+  end
+
+  it "call the axes of a table by its columns" do
+    table = "## How full\n\n| Class | Places | Taken |\n|---|---|---|\n| Rye | 12 | 12 |\n| Pastry | 10 | 7 |\n| Buns | 14 | 9 |\n| Festive | 8 | 8 |\n"
+    said = Peony::Reading.of(Peony::Reading::Passages.of(Peony::Notes::Markdown.read(table)).last).findings.find { |f| f.family == "relation" }
+    expect(said.items.first.aspects.map(&:first)).to eq(%w[places taken])
+  end
+
+  it "name what changed without what is said of it" do
+    expect(text("Gas, for which we paid 410 euros a month, is down to 265.").changes.map(&:name)).to eq(["Gas"])
   end
 
   it "show a change that is told in these turns" do

@@ -233,12 +233,14 @@ module Peony
 
         # "Overtime was 140 hours a month": the tagger may take it for how it is done.
         told = run.any?(&:noun?) || (run.one? && run.first.text.match?(/\A[[:upper:]][[:lower:]]{3,}\z/) && run.first.tag.match?(/\A(?:rb|jj|vb|nn)/))
-        return text.string[run.first.from...run.last.to] if told
+        return text.string[run.first.from...run.last.to].sub(WHICH, "") if told
 
         # "What used to be 46 days of waiting for a title has shrunk to nineteen"
         text.string[one.to...stretch.to][OF_WHAT, 1] || counted(text, one)
       end
 
+      # "Gas, | for which we", "biscuits, | on the other hand"
+      WHICH = /,? (?:(?:for|of|to|in|on|with|at|by) )?(?:which|whom)\b.*\z|, on the other hand\z/m
       OF_WHAT = /\A of ([[:lower:]][^.,;:\d]{2,40}?) (?:has|have|had|is|was|were)\b/
 
       # The words before the verb. "In 1950 | rainforests covered": when it was is not what changed.

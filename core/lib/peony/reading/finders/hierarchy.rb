@@ -9,6 +9,7 @@ module Peony
         include InBrackets
         include NumberedParts
         include EitherOr
+        include NamedBranches
 
         family "hierarchy"
 
@@ -264,10 +265,13 @@ module Peony
           item(lead).tap do |top|
             top.children = placed(branches)
             top.spans = [lead]
-          end
+          end.then { |top| at_the_top(top) }
         end
 
         def branch_of(span)
+          named = named_branch(span)
+          return named if named
+
           own = what_it_has(span)
           parts = own || Series.in(text, span)
           made = item(span)

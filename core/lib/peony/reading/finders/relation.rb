@@ -104,8 +104,11 @@ module Peony
                    aspects: [[name(couple.one, 0), couple.one.text], [name(couple.two, 1), couple.two.text]])
         end
 
-        # The unit, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".
-        def name(quantity, place) = quantity.unit.empty? ? heads[place] || %w[first second][place] : quantity.unit
+        # The unit, else the head of its column, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".
+        def name(quantity, place) = quantity.unit.empty? ? column(quantity) || heads[place] || %w[first second][place] : quantity.unit
+
+        # "Rye: Places 12, Taken 12"
+        def column(quantity) = (text.string[stretch(quantity).from...quantity.from][/[:,]\s+(\p{L}[^,:]*?)\s[£€$]?\z/, 1]&.downcase if text.table?)
 
         def heads
           @heads ||= begin

@@ -118,6 +118,13 @@ RSpec.describe "Notes of hats and harbours" do
     expect(said.items.first.aspects.map(&:first)).to eq(%w[places taken])
   end
 
+  it "take no part for missing that is in both of the others, and no heads for entries" do
+    queries = lambda { |words| read(words).queries.select { |q| q.kind == "mismatch" } }
+    expect(queries["Of the 50 houses in Mill Lane 30 have a cat and 19 have a dog; 11 have the two together."]).to be_empty
+    expect(queries["Two ways to the island\n\nThe ferry\n- takes an hour\n- costs 9 crowns\n- runs all year\n\nThe bridge\n- takes ten minutes\n- costs nothing\n- shuts in a gale"]).to be_empty
+    expect(queries["Two ways to the island:\n- ferry\n- bridge\n- balloon"].size).to eq(1)
+  end
+
   it "name what changed without what is said of it" do
     expect(text("Gas, for which we paid 410 euros a month, is down to 265.").changes.map(&:name)).to eq(["Gas"])
   end

@@ -52,7 +52,8 @@ module Peony
         match = lead.text.downcase.match(ANNOUNCED)
         said = match && Numbers.count(match[1])
         # "Two ideas compared" above a table: they are its columns.
-        return nil if said.nil? || said == listed || Crossed.table(text, text.tree)&.last&.size == said
+        # "Two ways to the island", and below two heads three entries each.
+        return nil if said.nil? || [listed, text.stretches.count { |s| s.block.heading? }, text.tree.size].include?(said) || Crossed.table(text, text.tree)&.last&.size == said
 
         right = Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to)
         Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: right)
@@ -65,8 +66,11 @@ module Peony
         sentence && sentence.text.match?(/\b(?:set|put|laid)\b.*\b(?:aside|by)\b|\b(?:saved|granted|budget)\b/i)
       end
 
+      # "Of the 60 houses 34 have solar panels and 21 heat pumps; 12 have the two together": those are in both of the others.
+      def in_both?(total) = total.parts.size == 3 && total.parts.last.sentence.text[(total.parts.last.span.from - total.parts.last.sentence.from)..].match?(Finders::Overlap::COUNTED)
+
       def totals(text)
-        text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 && whole?(text, t) }.map do |t|
+        text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 && whole?(text, t) && !in_both?(t) }.map do |t|
           working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
           all = [t.whole, *t.parts].map(&:quantity)
           Found.new(message: "The parts make #{Arithmetic.show(t.sum)}, not #{Arithmetic.show(t.whole.value)}.", working: working, from: all.map(&:from).min, to: all.map(&:to).max,

@@ -8,6 +8,8 @@ module Peony
       STANDS_AT = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+),? (?:are|were|come|came|stand|stood|follow|followed|reach|reached|rank|ranked)\b[^.,;:\d]{0,24} (?:at|to|with) (?:about |only |just |nearly )?\z/i
       # "The post: packets that must be sent out were nine a day"
       THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?:[[:alpha:]]+ed )?(?<noun>[[:alpha:]]+)(?: (?:that|which|who) [^.,;:\d]{3,48}|, (?:which|who) [^.,;:\d]{3,48},) (?:were|are) (?:about |only |just |nearly )?\z/i
+      # "Bookings were about five a day", beside what is measured
+      WERE = /\A(?<noun>[[:upper:]][[:lower:]]+) (?:were|are) (?:about |only |just |nearly )?\z/
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
       # "A letter goes to every farm, and there are 310 | of those"
@@ -44,8 +46,15 @@ module Peony
         return "" if last.nil? && lead.match?(UNNAMED)
         return "people" if gathered?(quantity, last, lead, behind)
 
-        counts(lead[THAT_WERE, :noun]) || (counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER)) || of_them(lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) ||
-          at_as_before(quantity, lead) || stands_at(lead, last)
+        own_clause(lead, behind, last) || of_them(lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
+      end
+
+      # What its own clause begins with.
+      def own_clause(lead, behind, last)
+        return counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER) && lead.match?(LEADS_TWO)
+
+        measured = last && !Units.counted?(last.unit) && last.unit != "%"
+        counts(lead[THAT_WERE, :noun]) || (counts(lead[WERE, :noun]) if measured)
       end
 
       # "A family of four", "2,600 in the audience"; beside what is measured also "it needs six to put it up".

@@ -16,7 +16,8 @@ module Peony
       INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year|spring|summer|autumn|winter) after(?: that\b|(?! the\b))|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
-      TURN = /\b(?:at )?the (?:beginning|start|turn) of the (?<century>next|following) century\b/i
+      TURN = /\b(?:at |by |in |towards )?the (?<part>beginning|start|turn|middle|end) of the (?<century>next|following) century\b/i
+      CENTURY_PARTS = { "middle" => 50.0, "end" => 90.0 }.freeze
       WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?war)|(?:between the (?:two )?|(?:in|during|for the (?:length|whole) of) both )(?<war>wars)|(?:through(?:out)?|during|in) (?:the whole of )?the (?:first|second) world (?<war>war))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
@@ -62,7 +63,7 @@ module Peony
 
       def sort(match, before, dates)
         if match.names.empty? then NOW
-        elsif match.names.include?("century") then ((before.sort / 100).floor + 1) * 100.0
+        elsif match.names.include?("century") then (((before.sort / 100).floor + 1) * 100.0) + CENTURY_PARTS.fetch(match[:part].downcase, 0)
         elsif match.names.include?("war") then before.sort + 0.5
         elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
         elsif match.names.include?("number") then later(before, match)

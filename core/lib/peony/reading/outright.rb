@@ -18,6 +18,7 @@ module Peony
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["opposition", "list", :two_entries?],
         ["list", "sequence", :numbered_orders?], ["headline", "sequence", :numbered_story?],
         ["relation", "comparison", :few_rows?], *%w[headline list ranking hierarchy overlap parts].map { |from| [from, "comparison", :columns?] },
+        *%w[opposition hierarchy list].map { |from| [from, "comparison", :priced_alike?] },
         ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
         ["opposition", "cause", :of_result?], *%w[comparison change].map { |from| [from, "ratio", :of_sum?] }, ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
         *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
@@ -101,6 +102,16 @@ module Peony
 
       def columns?(text, finding) = !text.loose_columns.nil? || (finding.fit >= COLUMNS && text.table?)
       COLUMNS = 0.6
+
+      # "Stalls", "22 crowns", "tall hats in front"; "Gods", "9 crowns", "bring a cushion": things that are told the same of, a price or a measure among it.
+      def priced_alike?(text, _finding)
+        return false unless text.tree.size.between?(2, 4) && text.tree.none? { |n| n.span.text.match?(Notes::Sections::SIDE) }
+
+        lines = text.tree.map { |n| n.children.map(&:span) + n.body }
+        return false if lines.any? { |list| list.size < 2 }
+
+        lines.map { |list| list.flat_map { |s| text.quantities_in(s).map(&:unit) } }.reduce(:&).any? { |unit| Units.money?(unit) || Units::MEASURES.value?(unit) || HandedPrices::COINS.include?(unit) }
+      end
 
       # The few rows of a table are set side by side.
       def few_rows?(text, _finding) = text.tree.size == 3 && text.table?

@@ -15,7 +15,7 @@ module Peony
       LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
-      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -231,6 +231,9 @@ module Peony
           length, hundredths = Units.hundredths(text.string[m.end(0), 40])
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
+        end
+        each_match(text.string, /\b(\d+|#{Numbers::WORD}) (hours|miles|years|months|metres|litres|kilos) and (a|three) quarters?\b/i, taken) do |m|
+          add(found, taken, text.string, m, Numbers.count(m[1]) + (m[3].match?(/three/i) ? 0.75 : 0.25), Units::MEASURES[m[2].downcase])
         end
         each_match(text.string, /\ban? (hour|mile|year|month) and (a|three) quarters?\b/i, taken) do |m|
           add(found, taken, text.string, m, m[2].match?(/three/i) ? 1.75 : 1.25, Units::MEASURES[m[1].downcase])

@@ -8,6 +8,8 @@ module Peony
       ONLY = /\A(?:only|nobody)\b/i
       TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
       CLAUSES = /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/
+      # "The paint shop | at the Oddlamp Theatre"
+      WHERE = / (?:at|of|in|on|from) .*\z/
       # What several do together, which the tagger may take for a thing.
       TOGETHER_DO = /\A(?:shares?|live|work|meet|sit)\z/
 
@@ -86,7 +88,7 @@ module Peony
         all_do = tokens.each_cons(2).find { |t, all| t.noun? && all.low == "all" }&.last
         [tokens.find { |t| t.finite? || t.low.match?(TOGETHER_DO) }, all_do].compact.lazy.filter_map do |verb|
           parts = Series.split(text.span(from, verb.from))
-          parts if parts.size >= 3 && parts.all? { |p| p.text.split.size <= 5 }
+          parts if parts.size >= 3 && parts.all? { |p| p.text.sub(WHERE, "").split.size <= 5 }
         end.first
       end
 

@@ -48,6 +48,9 @@ module Peony
       # "Widow's Seat and Kettle Hill, | 301 and 296"
       TWO_NAMES = /\A(?<one>[[:upper:]][^,;:.()]{1,40}?) and (?<two>[[:upper:]][[:alpha:]'’-]*(?: [[:upper:]][[:alpha:]'’-]*){0,3})(?: (?:are|were|had|have|got|get|came?|follow|followed)\b[^,;:.]{0,24})?(?:,| at| with|:) \z/
 
+      # A name that stands by itself beside its number: "Tin Whistle 22".
+      NAME_ALONE = /\A\s*\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{Ll}'’-]+){1,3} \z/
+
       private
 
       # @return [String] what a number stands for: the words before it up to the verb, else those after it
@@ -135,6 +138,8 @@ module Peony
         # "The most frequent answer was | the staff (204)", "followed by | the range (96)"
         told = before[BEST_IS, :what] || TURNED_ROUND.lazy.filter_map { |turn| before[turn, :what] }.first
         return told if told
+        # "Tin Whistle 22": a name, though part of it may be a verb.
+        return before if before.match?(NAME_ALONE)
         # "Crumble (61), trifle (44)"
         return before if before.match?(/\A\s*[^()]{2,40}\(\s*\z/)
 

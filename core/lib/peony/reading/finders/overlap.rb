@@ -6,6 +6,7 @@ module Peony
       # Groups that share something.
       class Overlap < Finder
         include SharedLists
+        include WhatIsShared
 
         family "overlap"
 
@@ -136,11 +137,15 @@ module Peony
           members = InCommon.members(text) unless among && InCommon.subjects(text)
           among = nil if members
           @groups = InCommon.groups(text).size if among
-          told = shown(0.8, members) || shown(0.6, among) || labelled || shown(0.5, InCommon.in_turn(text)) || shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
+          told = shown(0.8, members) || with_shared(shown(0.6, among)) || labelled || shown(0.5, InCommon.in_turn(text)) ||
+                 shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
           return told if told
 
           of_words if text.cues[:both] >= 2
         end
+
+        # The groups, and behind them what they share.
+        def with_shared(items) = items && (items.first(@groups) + items.drop(@groups).map { |i| shared(i) })
 
         # @param list [Array<Array<Span>>, nil] for each item its stretches
         def shown(strength, list)

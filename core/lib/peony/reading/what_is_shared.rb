@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # What several groups do together, without saying again who they are: "Costumes and puppets both live off | needles, felt and tins". Part of {Finders::Overlap}.
+    module WhatIsShared
+      # What says that it is shared, and leads to what.
+      SHARES = /\A(?:both |all |each |do |also )*(?:share|shares|have|has|need|needs|use|uses|want|wants|like|likes|wear|wears|live off|live by|rely on|depend on|fight over|are|is|would like|would both like|would be|worry about)\b (?:both |all |always )?(?:by |to |for |at )?(?:the same |much the same |the |an? )?/i
+      # A few words tell it; "up" and "on" tell nothing.
+      LEAST = 6
+      ALL_OF_THEM = %w[all both they each].freeze
+
+      private
+
+      # @param item [Item] of a sentence that names several groups
+      # @return [Item] called by what they share
+      def shared(item)
+        rest = behind_verb(item.spans.first) or return item
+        title, = Titles.of(rest)
+        return item if title.length < LEAST
+
+        item.naming do |i|
+          i.title = title
+          i.detail = item.spans.first.text.strip.chomp(".")
+        end
+      end
+
+      def behind_verb(span)
+        tokens = text.tokens_in(span)
+        at = tokens.index { |t| t.finite? || t.low.match?(InCommon::TOGETHER_DO) } || tokens.index { |t| t.low == "both" }
+        return nil if at.nil? || at.zero? || span.text.match?(/\A(?:and |but )?what\b/i) || !of_groups?(tokens.first(at))
+
+        span.text[(tokens[at].from - span.from)..].sub(SHARES, "").sub(/[\s.;]+\z/, "").sub(/,? (?:which|who|and take)\b.*\z/m, "").then { |words| words unless words.empty? }
+      end
+
+      # Who does it is told before the verb.
+      def of_groups?(tokens)
+        words = tokens.map { |t| t.low.delete_suffix("s") }
+        words.intersect?(ALL_OF_THEM) || InCommon.groups(text).any? { |g| Manner.stems(text, g).any? { |stem| words.any? { |w| w.start_with?(stem.delete_suffix("s")[0, 5].to_s) } } }
+      end
+    end
+  end
+end

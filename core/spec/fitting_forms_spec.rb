@@ -37,4 +37,38 @@ RSpec.describe "Forms that fit" do
     shares = [["Paper", 60], ["Glass", 40]].map { |title, value| { "title" => title, "value" => value, "unit" => "%" } }
     expect(words_in("ring", shares).count("60")).to eq 2
   end
+
+  describe "overlapping circles" do
+    let(:groups) { ["The bell-ringers", "The bee people", "The bakers"].map { |title| { "title" => title } } }
+    let(:shared) do
+      [["Sugar", "The bakers and the bee people live by sugar"], ["Ropes", "Between bee people and ringers it is ropes"], ["Deaf", "All of them are deaf in the left ear"]]
+        .map { |title, detail| { "title" => title, "detail" => detail } }
+    end
+
+    # Where words stand, x and y.
+    def placed(words)
+      house = Peony::Style.fetch("Dome")
+      drawing = Peony::Figures.draw("circles", groups + shared, house: house, width: 720, height: 440)
+      Peony::Figures.picture(drawing, house).texts.flat_map(&:lines).select { |line, _, _| line == words }.map { |_, x, y| [x, y] }
+    end
+
+    it "say in a key what each two of three share, and lead to it by numbers" do
+      expect(words_in("circles", groups + shared)).to include("Sugar", "Ropes", "Deaf")
+      # Each number stands in the circles and in the key.
+      %w[1 2 3].each { |number| expect(placed(number).size).to eq 2 }
+      sugar, ropes, deaf = %w[1 2 3].map { |number| placed(number).min_by(&:first) }
+      # Ringers above, bee people right, bakers left: sugar below between the two, ropes on the right, what all share in the middle of them.
+      expect(sugar.last).to be > deaf.last
+      expect(ropes.first).to be > deaf.first
+      expect(sugar.first).to be_within(2).of(deaf.first)
+    end
+
+    it "are proposed where words tell which two of three share it" do
+      words = "The bell-ringers, the bee people and the bakers of Upper Gill keep one another's hours. Ringers and bakers get up before anybody else. " \
+              "The bakers and the bee people live by sugar. Between bee people and ringers it is ropes. All of them are deaf in the left ear."
+      expect(forms(words, "overlap").first(3)).to include("circles")
+      plain = Peony::Figures.items(groups + %w[Salt Rope Wind].map { |title| { "title" => title } })
+      expect(Peony::Figures::Form.fetch("circles").filled(plain, "overlap")).to be < 0.5
+    end
+  end
 end

@@ -11,7 +11,7 @@ module Peony
       # "The paint shop | at the Oddlamp Theatre"
       WHERE = / (?:at|of|in|on|from) .*\z/
       # What several do together, which the tagger may take for a thing.
-      TOGETHER_DO = /\A(?:shares?|live|work|meet|sit)\z/
+      TOGETHER_DO = /\A(?:shares?|live|work|meet|sit|keep|use|want|need)\z/
 
       # "It surprises newcomers that | the ringers, the band and the crew share one hut", "what | the midwife, the vet and the ferryman have in common"
       LED_BY = /\A(?:it [[:lower:]]+ (?:[[:lower:]]+ ){0,3}?(?:that|why|how)|(?:people|newcomers|visitors) (?:often )?(?:ask|wonder|are told) (?:us )?(?:that|why|how|what)|what|why|how) /i
@@ -25,7 +25,8 @@ module Peony
         named = groups(text)
         return nil unless named.size.between?(3, 4)
 
-        stems = named.map { |g| Manner.stems(text, g) }
+        # "Bell-ringers" are ringers.
+        stems = named.map { |g| Manner.stems(text, g) | (g.text.include?("-") ? g.text.downcase.scan(/\p{L}{3,}/).map { |w| w[0, 5] } - %w[the] : []) }
         own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
         shared = [*all_of_them(text, named.last), *text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }]
         [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
@@ -87,7 +88,8 @@ module Peony
         # "The canoe club, the anglers and the swimmers | all use one landing stage"
         all_do = tokens.each_cons(2).find { |t, all| t.noun? && all.low == "all" }&.last
         [tokens.find { |t| t.finite? || t.low.match?(TOGETHER_DO) }, all_do].compact.lazy.filter_map do |verb|
-          parts = Series.split(text.span(from, verb.from))
+          led = tokens.take_while { |t| t.from < verb.from }.last
+          parts = Series.split(text.span(from, led&.low == "all" ? led.from : verb.from))
           parts if parts.size >= 3 && parts.all? { |p| p.text.sub(WHERE, "").split.size <= 5 }
         end.first
       end

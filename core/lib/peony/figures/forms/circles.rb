@@ -3,19 +3,34 @@
 module Peony
   module Figures
     module Forms
-      # Two or three circles that overlap; the last item stands in what they share.
+      # Two or three circles that overlap; the last item stands in what they share. Of five or more the first three are circles, and numbers in what two or all of them
+      # share lead to a key.
       class Circles < Form
-        form "circles", title: "Overlapping circles", family: "overlap", least: 2, most: 4,
+        form "circles", title: "Overlapping circles", family: "overlap", least: 2, most: 8,
                         sees: "circles that overlap, the shared part named", reason: "what is shared, and what is not"
 
+        # How far the middle of each of three circles is from the middle of all, in radii.
+        AWAY = 0.62
+        # What more than four items are worth here where none of them is said of two of the first three.
+        UNNAMED = 0.3
+
+        # Three circles stand for the first three items: the others must tell which of them they are of.
+        def self.filled(items, family)
+          return super if items.size <= 4
+
+          Regions.of(items.first(3), items.drop(3)).any? { |places| places.size == 2 } ? 1.0 : UNNAMED
+        end
+
         def draw
-          items.size == 4 ? three : two
+          if items.size > 4 then keyed
+          else items.size == 4 ? three : two
+          end
         end
 
         private
 
         def shared = items.size > 2 ? items.last : nil
-        def groups = items.size > 2 ? items[0..-2] : items
+        def groups = items.size > 2 ? items[0..-2].first(3) : items
 
         # Circles as large as the box allows; where it is tall they stand one above the other.
         def two
@@ -46,24 +61,79 @@ module Peony
         end
 
         def three
-          r = [height / 3.5, width / 3.6].min
+          r = [height / 2.95, width / 3.1].min
           cx = width / 2
-          cy = top + (height / 2) + (r * 0.1)
-          places = [0, 120, 240].map { |a| Scene::Arcs.point(cx, cy, r * 0.72, a) }
-          boxes = [0, 120, 240].map { |a| [*Scene::Arcs.point(cx, cy, r * 1.02, a), r * 1.0, r * 0.62] } << [cx, cy, r * 0.66, r * 0.56]
+          cy = top + (r * (1 + AWAY)) + ((height - (r * 2.93)) / 2)
+          places = around(cx, cy, r)
+          boxes = own_boxes(cx, cy, r) << [cx, cy + (r * 0.03), r * 0.64, r * 0.5]
           labels = fit_labels(boxes.map { |_, _, w, h| [w, h] }, most: 22 * unit, above: ->(i) { i.value && Values.text(i) })
           discs(places, r)
           items.each_index { |i| pen.group("item", item: items[i].id) { centred(labels[i], *boxes[i][0, 2], items[i], ground_of(i)) } }
         end
 
+        def around(cx, cy, r) = [0, 120, 240].map { |a| Scene::Arcs.point(cx, cy, r * AWAY, a) }
+
+        # Where each circle is by itself.
+        def own_boxes(cx, cy, r) = [0, 120, 240].map { |a| [*Scene::Arcs.point(cx, cy, r * 1.1, a), r * 0.96, r * 0.6] }
+
+        # The circles, and beside or below them what the numbers in them mean.
+        def keyed
+          across = width > height * 1.2
+          r = across ? [height / 2.95, width * 0.5 / 3.1].min : [height * 0.5 / 2.95, width / 3.1].min
+          cx = across ? r * 1.54 : width / 2
+          cy = top + (r * (1 + AWAY)) + (across ? (height - (r * 2.93)) / 2 : 0)
+          names = own_boxes(cx, cy, r)
+          labels = fit_labels(names.map { |_, _, w, h| [w, h] }, most: 20 * unit, list: groups, detail: false)
+          discs(around(cx, cy, r), r)
+          groups.each_index { |i| pen.group("item", item: groups[i].id) { centred(labels[i], *names[i][0, 2], groups[i], tone(i).ground) } }
+          numbers(cx, cy, r, across)
+        end
+
+        def numbers(cx, cy, r, across)
+          list = items.drop(3)
+          size = [r * 0.13, 11 * unit].max
+          spots = spots(Regions.of(groups, list), cx, cy, r, size)
+          from, at, tall = across ? [(r * 3.08) + gap(20), top, height] : [0.0, top + (r * 2.93) + gap(16), height - (r * 2.93) - gap(16)]
+          room = width - from - (size * 2) - gap(12)
+          row = tall / list.size
+          labels = fit_labels(list.map { [room, row - gap(10)] }, most: 20 * unit, list: list)
+          used = labels.sum(&:height) + (gap(14) * (list.size - 1))
+          y = at + [(tall - used) / 2, 0].max
+          list.each_with_index do |item, i|
+            pen.group("item", item: item.id) do
+              disc(item, (i + 1).to_s, *spots[i], size)
+              disc(item, (i + 1).to_s, from + size, y + (labels[i].title.size * 0.66), size)
+              put(labels[i], from + (size * 2) + gap(12), y, item: item)
+            end
+            y += labels[i].height + gap(14)
+          end
+        end
+
+        # The middle of what two circles share lies opposite the third; what all share, in the middle of them. Several stand side by side.
+        def spots(regions, cx, cy, r, size)
+          seen = Hash.new(0)
+          often = regions.tally
+          regions.map do |places|
+            third = ([0, 1, 2] - places).first
+            x, y = third ? Scene::Arcs.point(cx, cy, r * 0.74, (third * 120) + 180) : [cx, cy]
+            beside = (seen[places] - ((often[places] - 1) / 2.0)) * size * 2.3
+            seen[places] += 1
+            [x + beside, y]
+          end
+        end
+
         def discs(places, r)
           places.each_with_index { |(x, y), i| pen.circle(x, y, r - shape, **tone(i).paint) }
-          lens(places, r - shape) if shared
+          return (lens(places, r - shape) if shared) if places.size == 2
+
+          places.combination(2) { |two| pen.path(pair_lens(two, r - shape), **area(shared, 0.3).paint) }
+          lens(places, r - shape)
+          places.each { |x, y| pen.circle(x, y, r - shape, stroke: surface, line: shape) }
         end
 
         def tone(index) = area(groups[index], 0.16)
 
-        def shared_tone = area(shared, shared.strong ? 1.0 : 0.5)
+        def shared_tone = area(shared, shared.strong ? 1.0 : 0.6)
 
         # The area inside all circles, as a path of arcs.
         def lens(places, r)

@@ -145,7 +145,9 @@ module Peony
         end
 
         # The groups, and behind them what they share.
-        def with_shared(items) = items && (items.first(@groups) + items.drop(@groups).map { |i| shared(i) })
+        def with_shared(items)
+          items && (items.first(@groups).each { |group| group.naming { |i| i.title = Titles.capital(i.title.sub(/\A(?:the|an?) /i, "")) } } + items.drop(@groups).map { |i| shared(i) })
+        end
 
         # @param list [Array<Array<Span>>, nil] for each item its stretches
         def shown(strength, list)

@@ -5,7 +5,8 @@ import { Trouble } from "../api/client";
 export const notice = reactive({ open: false, text: "", timeout: 6000, act: null as null | { label: string; run: () => void } });
 
 export function tell(text: string, act: { label: string; run: () => void } | null = null) {
-  Object.assign(notice, { text, act, open: true, timeout: 6000 });
+  // Who is offered something to do about it looks at the page first.
+  Object.assign(notice, { text, act, open: true, timeout: act ? 15_000 : 6000 });
 }
 
 export function tellTrouble(error: unknown) {

@@ -13,7 +13,7 @@ module Peony
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
       # "A letter goes to every farm, and there are 310 | of those"
-      EVERY = /\b(?:every|each) (?<noun>[[:lower:]]+)\b[^.!?]*\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
+      EVERY = /\b(?:every|each) (?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
       # "It takes toddlers, with a helper for every six | of them"
       EVERY_SO_MANY = /\bevery \z/i
       # "Among the fathers it is one in three"

@@ -21,15 +21,15 @@ module Peony
         # "We started with 60 members and ended with 145"
         [/\b(?:started|began|opened|set out) with (?:only |just )?\z/i, /\A[^.!?\d]{0,40}\b(?:ended|finished|closed|left)(?: up)? with \z/],
         # "An assembly that used to last 26 minutes is over in eleven."
-        [/\bused to\b[^.;]*\z/i, /\A(?: [[:alpha:]]+)? (?:is|are) (?:now )?(?:over|done|finished|through) in (?:only |just |about )?\z/],
+        [/\bused to\b[^.;]{0,120}\z/i, /\A(?: [[:alpha:]]+)? (?:is|are) (?:now )?(?:over|done|finished|through) in (?:only |just |about )?\z/],
         # "What used to be 46 days of waiting has shrunk to nineteen"
         [/\bused to be (?:about )?\z/i, /\A[^.!?\d]{0,60}\b(?:has|have) (?:shrunk|grown|fallen|risen|become|dropped|climbed|turned)(?: in)?to (?:only |just |about )?[£€$]?\z/],
         # "It used to find three or four a night, and now finds none"
-        [/\bused to\b[^.;!?]*\z/i, /\A[^.!?\d]{0,60}[,;] (?:and |but )?(?:now|today|these days)\b[^.!?;\d]{0,30}\z/],
+        [/\bused to\b[^.;!?]{0,120}\z/i, /\A[^.!?\d]{0,60}[,;] (?:and |but )?(?:now|today|these days)\b[^.!?;\d]{0,30}\z/],
         # "It used to be open for four hours, and is open for eleven."
-        [/\bused to be\b[^.;!?]*\z/i, /\A[^.!?\d]{0,24}[,;]? (?:and|but) (?:now )?is [[:lower:] ]{0,20}\z/i],
+        [/\bused to be\b[^.;!?]{0,120}\z/i, /\A[^.!?\d]{0,24}[,;]? (?:and|but) (?:now )?is [[:lower:] ]{0,20}\z/i],
         # "It used to take me 50 minutes and it's 25"
-        [/\bused to\b[^.;!?]*\z/i, /\A[^.!?\d]{0,40},? (?:and|but) (?:now )?(?:it|that|they)(?:['’]s|['’]re| is| are) (?:now |down to |up to )?(?:only |just |about )?\z/i],
+        [/\bused to\b[^.;!?]{0,120}\z/i, /\A[^.!?\d]{0,40},? (?:and|but) (?:now )?(?:it|that|they)(?:['’]s|['’]re| is| are) (?:now |down to |up to )?(?:only |just |about )?\z/i],
         # "There were 30 in the year before and there have been 34 in this one"
         [ANY, /\A[^.!?;\d]{0,60}\bin the (?:year|season|term|month|week) before,? (?:and|but) (?:in this one )?(?:there )?(?:it |they )?(?:has|have) been (?:only |just |about )?\z/i],
         [/\b(?:ago|used to)\b/i, /\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/]

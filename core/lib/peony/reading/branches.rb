@@ -56,9 +56,13 @@ module Peony
         /\A(?:and |but )?(?:if|when|where|should) (?:so|yes|not?|#{SAME})\b(?: (?:is|are|was|does|do|did|has|have|had|can|could|will|would)|['’][a-z]+)?(?: ?n['’]t| ?not| none| one| any)?,/i,
         /\A(?:and |but )?(?:if (?:yes|yeah|not?|so)|then|yes|no|yeah|it (?:is|does)|they (?:are|do)|there (?:is|are)|those who|otherwise|if (?:it|there) (?:has|is|are) none)\b/i
       )
-      # What is told of all that is asked here: "People ask me that all day".
-      OFTEN_ASKED = /\b(?:rule is\b|that['’]s the (?:text|message|question|call|note)\b|(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us)|on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day|answers? with (?:a )?questions?)\b/i
-      DEPENDS = /\A(?:it|that) (?:all )?depends on [^,;:.]{3,24}\.?\z/i
+      # What is told of all that is asked here: "People ask me that all day", "It depends on the hour."
+      OFTEN_ASKED = Regexp.union(
+        /\b(?:rule is\b|that['’]s the (?:text|message|question|call|note)\b)/i,
+        /\b(?:(?:they all|everyone|everybody|people|someone) (?:asks?|rings?|wants?)|asks? (?:me|us)|rings? (?:me|us))\b/i,
+        /\b(?:on the wall|one (?:rule|system)|slip of paper|a (?:small )?card|all day|answers? with (?:a )?questions?)\b/i,
+        /\A(?:it|that) (?:all )?depends on [^,;:.]{3,24}\.?\z/i
+      )
       ANSWERED = /\A\W*(?:if|yes|no|with|without)\b/i
       # "Where it turns blue it is for the bin, | where it stays white they may fry it"
       AGAIN = /\A(?:and |but )?(?<lead>where|when|if|with|those|anyone|whoever)\b[^,;:?]{6,}(?<joint>,\s+(?:and |but )?)(?=\k<lead>\b)/i
@@ -114,7 +118,7 @@ module Peony
         told.between?(1, 2) ? at + told : 0
       end
 
-      def tells?(span) = (span.text.match?(OFTEN_ASKED) || span.text.match?(DEPENDS)) && !span.text.match?(REPLY) && !span.text.include?(":") && !text.told?(span)
+      def tells?(span) = span.text.match?(OFTEN_ASKED) && !span.text.match?(REPLY) && !span.text.include?(":") && !text.told?(span)
 
       def entries? = text.tree.size >= 2
       def units = entries? ? [*asked_above, *text.tree.flat_map { |n| [n.span, *n.children.map(&:span), *n.body] }] : text.sentences

@@ -130,26 +130,19 @@ module Peony
         /\b(?:this|last|next) (spring|summer|autumn|winter)\b/i => [:month, :season, ->(m) { 2100 + SEASONS.fetch(m[1].downcase) }],
         /\b(?:this|last|next) (easter|christmas|whitsun|midsummer)\b/i => [:month, :feast, ->(m) { 2100 + (FEASTS[m[1].capitalize] / 12.0) }],
         /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{IN_FULL})\b/ => [:month, :month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
-        /\b(before|during|after|since|in) the (First|Second|last) (?:World )?War\b/i => [:year, :war, lambda { |m|
-          from, to = m[2].casecmp?("first") ? [1914, 1918] : [1939, 1945]
-          { "before" => from - 0.5, "after" => to + 0.5, "since" => to + 0.5 }.fetch(m[1].downcase, (from + to) / 2.0)
-        }],
         /\b(early|mid|late)[ -](#{MONTH})(?=[\s:,.;–-])/i => [:month, :month, ->(m) { month(m[2]) + { "early" => 0.1, "mid" => 0.5, "late" => 0.85 }.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, :century, ->(_) { 1900.0 }],
-        /\b(?:the )?(early |mid[ -]|late )?(eighteen|nineteen)[- ](twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
+        /\b(?:the )?(?<part>early |mid[ -]|late )?(?<hundred>eighteen|nineteen)[- ](?<ten>#{DECADES.join('|')})\b|\bthe (?<part>early |mid[ -]|late )?(?<ten>#{DECADES.join('|')})\b/i =>
           [:decade, :decades, lambda { |m|
-            (m[2].downcase == "eighteen" ? 1820.0 : 1920.0) + (DECADES.index(m[3].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
-          }],
-        /\bthe (early |mid[ -]|late )?(twenties|thirties|forties|fifties|sixties|seventies|eighties|nineties)\b/i =>
-          [:decade, :decades, lambda { |m|
-            1920.0 + (DECADES.index(m[2].downcase) * 10) + { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[1].to_s.downcase[/[a-z]+/], 0)
+            into = { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[:part].to_s.downcase[/[a-z]+/], 0)
+            (m[:hundred].to_s.casecmp?("eighteen") ? 1820.0 : 1920.0) + (DECADES.index(m[:ten].downcase) * 10) + into
           }]
       }.freeze
 
       # What must stand in the words for a pattern to be found, by what is said beside it: few of them are asked for in a passage, and most passages hold few of these.
       NEEDED = {
         digit: /\d/, year: /#{YEAR}/, colon: /\d:\d/, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
-        noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, war: /\bwar\b/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
+        noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
         ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i,
         countdown: / (?:before|ahead|to go|earlier|beforehand)\b|in the last (?:week|days)|on the (?:day|morning)\b/i
       }.freeze

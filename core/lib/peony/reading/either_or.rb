@@ -4,7 +4,7 @@ module Peony
   module Reading
     # "All soups are either clear or bound. The clear ones come from …": two kinds that one sentence names, and what is said of each. Part of {Finders::Hierarchy}.
     module EitherOr
-      TWO_KINDS = /\b(?:everything|everybody|everyone|all|each|every)\b[^.;:?]{0,40}\b(?:is|are|was|were) (?:either |of )?(?:either )?(?:of )?(?:the )?(?<one>[[:lower:]]+) or (?:of )?(?:the )?(?<two>[[:lower:]]+)\s*\z/i
+      TWO_KINDS = /\b(?:everything|everybody|everyone|all|each|every)\b[^.;:?]{0,40}\b(?:is|are|was|were) either (?:of )?(?:the )?(?<one>[[:lower:]]+) or (?:of )?(?:the )?(?<two>[[:lower:]]+)\s*\z/i
       # How early in its sentence a kind is named that the sentence is about.
       EARLY = 32
 
@@ -14,8 +14,9 @@ module Peony
       def of_two_kinds
         return nil if nodes.size >= 2
 
-        at = text.sentences.index { |s| s.text.match?(/ either /) && s.text.chomp(".").match?(TWO_KINDS) } or return nil
-        match = text.sentences[at].text.chomp(".").match(TWO_KINDS)
+        match, at = text.sentences.each_with_index.lazy.filter_map { |s, i| (m = s.text.chomp(".").match(TWO_KINDS)) && [m, i] }.first
+        return nil unless match
+
         kinds = match.captures.map { |kind| kind_of(kind, text.sentences.drop(at + 1)) }
         @strength = 0.6
         kinds if kinds.all?

@@ -149,9 +149,6 @@ module Peony
         @not_they.any? { |range| range.cover?(token.from) }
       end
 
-      # "The whole school, 164 strong. ... Of the thirty-one ... For the three kings we had four": what is counted by a later number of its own.
-      def of_number?(token, quantity) = token.from > quantity.to && @list.any? { |q| q.said && q.unit == token.low && q.to < token.from && token.from - q.to < 24 && q.from > quantity.from }
-
       # "There were 34 in a class and one cupboard. Today we have eleven cupboards": beside a cupboard something else was counted.
       def counted_later?(token, sentence) = sentence && token.from >= sentence.to && @said.any? { |q| q.said && q.unit == token.low && q.from >= sentence.from && q.to <= sentence.to }
     end

@@ -13,9 +13,8 @@ module Peony
       # What leads an hour where a verb follows: "posted before four has a quiet evening", "the bus that used to leave at ten was cut".
       LED = /\b(?:before|until|till|by|(?:leaves?|left|leaving|starts?|ends?|opens?|closes?) at) \z/i
       DOES = /\A (?:has|is|was|does|had|were|did)\b/
-      # "Six a day", "settled at six", "four goats", "ten of them"
+      # "Six a day", "four goats", "ten of them"
       AMOUNT = /\A an? (?:day|week|month|year|hour|head|time)\b/
-      STANDS_AT = /\b(?:settled|stands?|stood|stays?|stayed|remains?|remained|steady|kept) at \z/i
       COUNTS = /\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
       AT = /\b(?:at|past|until|till|by|before|after|since|towards) \z/i
       TWELVE = /\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i
@@ -32,7 +31,7 @@ module Peony
         return true if rest.match?(SAYS)
         return false if Uncounted.measured?(rest)
         return true if from_to?(before, rest) || between?(before, rest) || (match[0].match?(HOUR) && before.match?(LED) && rest.match?(DOES))
-        return false if rest.match?(AMOUNT) || before.match?(STANDS_AT) || rest.match?(COUNTS)
+        return false if rest.match?(AMOUNT) || rest.match?(COUNTS)
         return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
         return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
 

@@ -232,11 +232,10 @@ module Peony
           unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
           add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
         end
-        each_match(text.string, /\b(\d+|#{Numbers::WORD}) (hours|miles|years|months|metres|litres|kilos) and (a|three) quarters?\b/i, taken) do |m|
-          add(found, taken, text.string, m, Numbers.count(m[1]) + (m[3].match?(/three/i) ? 0.75 : 0.25), Units::MEASURES[m[2].downcase])
-        end
-        each_match(text.string, /\ban? (hour|mile|year|month) and (a|three) quarters?\b/i, taken) do |m|
-          add(found, taken, text.string, m, m[2].match?(/three/i) ? 1.75 : 1.25, Units::MEASURES[m[1].downcase])
+        # "An hour and three quarters", "two miles and a quarter"
+        each_match(text.string, /\b(an?|\d+|#{Numbers::WORD}) (hour|mile|year|month|metre|litre|kilo)s? and (a|three) quarters?\b/i, taken) do |m|
+          whole = m[1].match?(/\Aan?\z/i) ? 1 : Numbers.count(m[1])
+          add(found, taken, text.string, m, whole + (m[3].match?(/three/i) ? 0.75 : 0.25), Units::MEASURES[m[2].downcase])
         end
         # "From 40 minutes to an hour and ten"
         each_match(text.string, /\ban hour and (\d{1,2}|#{Numbers::WORD})\b(?! (?!minutes)[[:lower:]]+s\b)(?: minutes)?/i, taken) do |m|

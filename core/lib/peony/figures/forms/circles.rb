@@ -11,6 +11,9 @@ module Peony
 
         # How far the middle of each of three circles is from the middle of all, in radii.
         AWAY = 0.62
+        # How high and how wide the three together are, in radii, and the box that leaves room around them.
+        HIGH = (1.5 * AWAY) + 2
+        BOX = [3.1, 2.95].freeze
         # What more than four items are worth here where none of them is said of two of the first three.
         UNNAMED = 0.3
 
@@ -61,15 +64,18 @@ module Peony
         end
 
         def three
-          r = [height / 2.95, width / 3.1].min
+          r = fitting(width, height)
           cx = width / 2
-          cy = top + (r * (1 + AWAY)) + ((height - (r * 2.93)) / 2)
+          cy = top + (r * (1 + AWAY)) + ((height - (r * HIGH)) / 2)
           places = around(cx, cy, r)
           boxes = own_boxes(cx, cy, r) << [cx, cy + (r * 0.03), r * 0.64, r * 0.5]
           labels = fit_labels(boxes.map { |_, _, w, h| [w, h] }, most: 22 * unit, above: ->(i) { i.value && Values.text(i) })
           discs(places, r)
           items.each_index { |i| pen.group("item", item: items[i].id) { centred(labels[i], *boxes[i][0, 2], items[i], ground_of(i)) } }
         end
+
+        # The radius of three circles that fit into a box.
+        def fitting(wide, high) = [wide / BOX[0], high / BOX[1]].min
 
         def around(cx, cy, r) = [0, 120, 240].map { |a| Scene::Arcs.point(cx, cy, r * AWAY, a) }
 
@@ -79,9 +85,9 @@ module Peony
         # The circles, and beside or below them what the numbers in them mean.
         def keyed
           across = width > height * 1.2
-          r = across ? [height / 2.95, width * 0.5 / 3.1].min : [height * 0.5 / 2.95, width / 3.1].min
+          r = across ? fitting(width / 2, height) : fitting(width, height / 2)
           cx = across ? r * 1.54 : width / 2
-          cy = top + (r * (1 + AWAY)) + (across ? (height - (r * 2.93)) / 2 : 0)
+          cy = top + (r * (1 + AWAY)) + (across ? (height - (r * HIGH)) / 2 : 0)
           names = own_boxes(cx, cy, r)
           labels = fit_labels(names.map { |_, _, w, h| [w, h] }, most: 20 * unit, list: groups, detail: false)
           discs(around(cx, cy, r), r)
@@ -93,7 +99,7 @@ module Peony
           list = items.drop(3)
           size = [r * 0.13, 11 * unit].max
           spots = spots(Regions.of(groups, list), cx, cy, r, size)
-          from, at, tall = across ? [(r * 3.08) + gap(20), top, height] : [0.0, top + (r * 2.93) + gap(16), height - (r * 2.93) - gap(16)]
+          from, at, tall = across ? [(r * 3.08) + gap(20), top, height] : [0.0, top + (r * HIGH) + gap(16), height - (r * HIGH) - gap(16)]
           room = width - from - (size * 2) - gap(12)
           row = tall / list.size
           labels = fit_labels(list.map { [room, row - gap(10)] }, most: 20 * unit, list: list)

@@ -54,7 +54,8 @@ module Peony
 
         def ranked(measure)
           node = nodes.size >= 2 && nodes.find { |n| n.span.from <= measure.quantity.from && measure.quantity.to <= n.span.to }
-          return below(measure) if !node && nodes.size >= 2 && headed(measure)
+          head = nodes.size >= 2 && !node && nodes.find { |n| n.body.any? { |s| s.from <= measure.quantity.from && measure.quantity.to <= s.to } }
+          return below(head, measure) if head
 
           span = node ? node.span : measure.span
           title = node ? Titles.of(without(span, measure.quantity)).first : whom(measure) || subject(measure)
@@ -63,14 +64,12 @@ module Peony
         end
 
         # "The Long Hedge", and below it "39 loans, 2 complaints".
-        def below(measure)
-          node_item(headed(measure)).tap do |made|
+        def below(head, measure)
+          node_item(head).tap do |made|
             made.value = measure.value
             made.unit = measure.unit
           end
         end
-
-        def headed(measure) = nodes.find { |n| n.body.any? { |s| s.from <= measure.quantity.from && measure.quantity.to <= s.to } }
 
         def whom(measure) = text.string[measure.span.from...measure.quantity.from][HARDLY_ANYBODY, :what]
 

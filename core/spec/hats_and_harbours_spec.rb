@@ -22,6 +22,7 @@ RSpec.describe "Notes of hats and harbours" do
     "Visits have gone up to four trips a week from one." => [[4, "trips"], [1, "trips"]],
     "The mill broke into pieces. There were 900 in the audience." => [[900, "people"]],
     "Lost eels stood at forty a month and have settled at seven." => [[40, "eels"], [7, "eels"]],
+    "Boats out in the rain have gone from 9 to 26. We used to lose 14 hours a month to fog and it's five now." => [[9, "boats"], [26, "boats"], [14, "hours"], [5, "hours"]],
     "Tove, 41, works at the quay." => [[41, "years"]],
     "In 2016 people came. By 2018 they had thrown in 52 coins." => [[52, "coins"]],
     "The wind blew at nine kilometres an hour." => [[9, "km/h"]],

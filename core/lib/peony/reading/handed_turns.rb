@@ -7,7 +7,7 @@ module Peony
       OTHER = /where [[:alpha:] ]{3,20} (?:takes?|took|needs?|has|had|costs?|is|was)/
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       # "46 days of waiting for a popular title has shrunk to nineteen"
-      SHRUNK = /\A[^.!?;,\d\n]{0,70}\b(?:has|have|had) (?:shrunk|grown|fallen|risen|dropped|climbed|come (?:down|up)|gone (?:down|up)) to (?:only |just |about )?\z|\A,? (?:and|but) (?:it|that|they)(?:['’]s|['’]re| is| are) (?:now )?(?:only |just |about )?\z/
+      SHRUNK = /\A[^.!?;,\d\n]{0,70}\b(?:has|have|had) (?:shrunk|grown|fallen|risen|dropped|climbed|come (?:down|up)|gone (?:down|up)) to (?:only |just |about )?\z/
       # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
       IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
 
@@ -28,8 +28,11 @@ module Peony
         return nil if gap.match?(/\A\), [[:lower:]]+s\b/)
         return nil if HandedOn::TIME.include?(before.unit) && gap.match?(/\A brought (?:it|that|this|them) (?:up |down )?to \z/)
 
-        before.unit if [TURNED, SHRUNK, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || Turned.did_and_does?(text, before, gap)
+        before.unit if [TURNED, SHRUNK, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || led_on?(before, gap, quantity) || Turned.did_and_does?(text, before, gap)
       end
+
+      # "We used to lose 14 hours a month to wind and it's | five now": within a sentence.
+      def led_on?(before, gap, quantity) = !gap.match?(/[.!?]\s/) && LedOn.is?(text.before(before, 60), gap, text.string[quantity.to, 16].to_s)
 
       def so_many_in?(one, all)
         one.said && Units.counted?(one.unit) && one.value <= 10 && one.value < all.value && text.string[one.to...all.from].match?(/\A [[:alpha:]-]+ in \z/)

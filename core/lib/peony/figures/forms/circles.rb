@@ -79,8 +79,8 @@ module Peony
 
         def around(cx, cy, r) = [0, 120, 240].map { |a| Scene::Arcs.point(cx, cy, r * AWAY, a) }
 
-        # Where each circle is by itself.
-        def own_boxes(cx, cy, r) = [0, 120, 240].map { |a| [*Scene::Arcs.point(cx, cy, r * 1.1, a), r * 0.96, r * 0.6] }
+        # Where each circle is by itself: the upper one has more room beside its name.
+        def own_boxes(cx, cy, r) = [0, 120, 240].map { |a| [*Scene::Arcs.point(cx, cy, r * 1.1, a), r * (a.zero? ? 1.3 : 0.96), r * 0.6] }
 
         # The circles, and beside or below them what the numbers in them mean.
         def keyed

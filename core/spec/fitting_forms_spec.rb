@@ -23,6 +23,8 @@ RSpec.describe "Forms that fit" do
     asked = "Will it go?\n\nIs the wind under 25 knots? If so, the boat goes. If not, is the tide in? Then it goes late. Otherwise it stays."
     expect(forms(cases, "decision").first).to eq "question-cards"
     expect(forms(asked, "decision").first(2)).to include(a_string_starting_with("flow"))
+    # A chain would lead from "say sorry" on to the next question.
+    expect(Peony::Figures::Form.fetch("cause-chain").facts.also).not_to include("decision")
   end
 
   it "writes numbers that are told in words in digits where they are drawn" do

@@ -6,7 +6,7 @@ export const notice = reactive({ open: false, text: "", timeout: 6000, act: null
 
 export function tell(text: string, act: { label: string; run: () => void } | null = null) {
   // Who is offered something to do about it looks at the page first.
-  Object.assign(notice, { text, act, open: true, timeout: act ? 15_000 : 6000 });
+  Object.assign(notice, { text, act, open: true, timeout: act ? 10_000 : 6000 });
 }
 
 export function tellTrouble(error: unknown) {

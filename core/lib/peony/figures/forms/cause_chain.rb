@@ -5,7 +5,7 @@ module Peony
     module Forms
       # Boxes in a row or in rows, an arrow from each to what follows from it.
       class CauseChain < Form
-        form "cause-chain", title: "Chain of causes", family: "cause", causes: :linked, also: %w[sequence decision], least: 2, most: 9,
+        form "cause-chain", title: "Chain of causes", family: "cause", causes: :linked, also: %w[sequence], least: 2, most: 9,
                             sees: "boxes with an arrow from each to what follows from it", reason: "one thing brings the next"
 
         def draw

@@ -38,12 +38,13 @@ module Peony
       # What somebody looks at before it is decided.
       CHECK = /\b(?:look(?:s|ed)? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
       # "No streak, and he puts the kettle on", "a snapping one", "everyone else", "the rest".
-      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b(?!,| one\b)|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
+      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b(?!,| one\b)|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|(?:any|every)thing [[:lower:]]+er\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
 
       # Says no more than that one goes on.
       ON = Regexp.union(
         /\A(?:right|ok|okay|depends|it depends)\W*\z/i, /\A(?:yes|no|not|so|neither|above|below|if (?:yes|not?|so)|what (?:do|should|shall) (?:i|we|you) do)\W*\z/i,
-        /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next question|(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
+        /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next (?:question|line|step|point|one|row))\W*\z/i,
+        /\A(?:if (?:yes|not?|so),? )?(?:(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )
       # "Send them there first; | that settles most cases": said of what is done.
@@ -90,7 +91,7 @@ module Peony
 
         list = led_in(list)
 
-        list = list[0..-2] if list.size > 3 && remark?(list.last)
+        list = list[0..-2] if list.size > 3 && !list[-2].text.end_with?("?") && remark?(list.last)
         list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || i == list.size - 1) } : list
       end
 

@@ -230,13 +230,16 @@ module Peony
       def amount?(before, word)
         return before.match?(BACK_TO) if word.match?(/\Afrom\b/i)
 
-        return true if word.match?(/\Aat\b/i) && before.match?(STOOD)
+        return true if word.match?(/\Aat\b/i) && (before.match?(STOOD) || before.match?(SO_FAR))
 
         word.match?(/\Aby\b/i) ? before.match?(MOVED) : word.match?(/\Aat\b/i) && before.match?(/%|per ?cent/) && before.scan(/%|per ?cent\b/).size >= 2
       end
 
       # "The count stood | at five when the weir was rebuilt"
       STOOD = /\b(?:unchanged|steady|constant|still|stuck|settled) \z|\b(?:count|number|figure|total|tally|score|level|gauge|rate) (?:stood|stands|stayed|remained|was|is|held) (?:only |just |still )?\z/i
+
+      # "At one kilometre it is 24, | at two it is 17": as far as that.
+      SO_FAR = /\bat (?:\d+|#{Numbers::WORD}) (?:kilomet(?:re|er)s?|met(?:re|er)s?|miles?|degrees|kilos?|euros|pounds|km)\b[^.;!?]*[,;] (?:and )?\z/i
 
       # "Down to one, from five"
       BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i

@@ -7,7 +7,7 @@ module Peony
       PARTED = /[,;:]\s+(?:and |then )?|\s+and\s+|\s\(/
       NUMBER = /(?<![\d.,£€$–-])(?<n>\d{1,3}(?:,\d{3})+|\d+)(?![\d–%-]|[,.]\d)/
       # "In 1911", "built 1850", "from 1890": no amount.
-      YEAR_BEFORE = /(?:\b(?:in|of|since|by|from|until|till|before|after|during|between|year|on|#{Dates::MONTH}|spring|summer|autumn|winter)|(?!scored|counted|collected|raised|needed|reached|gathered)\b[a-z]+ed|built|begun) \z/
+      YEAR_BEFORE = /(?:\b(?:in|of|since|by|from|until|till|before|after|during|between|year|on|#{Dates::MONTH}|spring|summer|autumn|winter)|(?!scored|counted|collected|raised|needed|reached|gathered)\b[a-z]+ed|built|begun) \z/i
       # Of those that could be years fewer look so.
       RECENT = 1800..2040
       Part = Struct.new(:place, :value, :sure, :doubtful, keyword_init: true)

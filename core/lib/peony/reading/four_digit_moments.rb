@@ -17,8 +17,9 @@ module Peony
         # "2021 1200, 2022 1350", "by 2010 1500", "2021 saw 1200"
         /(?:(?<=[,:;] |\n|\A)|(?<=and |[Bb]y |[Ii]n ))#{Dates::YEAR}:?,? #{MORE}#{N}(?=[.,;)\n]|\z| and\b)/,
         /\b(?:#{Dates::YEAR}|#{Dates::MONTH}) (?:saw|had|brought|counted|made|gave) #{MORE}#{N}/,
-        # "in the second 1350", "in its third year 1500", "two years ago 1350"
-        /\b(?:in|at|on) #{THE} #{NTH}(?: (?:year|term|season|week|month|round|quarter))?,? (?:it was )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
+        # "in the second 1350", "in its third year 1500", "two years ago 1350"; not "900 people in the first year, 2019"
+        /\b(?:in|at|on) #{THE} #{NTH}(?: (?:year|term|season|week|month|round|quarter))? (?:it was )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
+        /(?:\A|[.,;:] |\band |\bbut )(?:in|at|on) #{THE} #{NTH}(?: (?:year|term|season|week|month|round|quarter))?, (?:it was )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/i,
         /\bthe #{NTH} (?:(?:had|was|saw|brought) )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
         /\b(?:one|two|three|four|five|six|ten|\d+) (?:years?|months?|weeks?|days?) (?:ago|later|on|before),? (?:(?:it|there) (?:was|were) )?#{MORE}#{N}(?=[.,;)]|\z| and\b)/,
         # "June brought 1650, and July 2010"

@@ -90,12 +90,12 @@ module Peony
       def told?(number, lead, behind)
         return true if (lead.match?(ROW[0]) && behind.match?(ROW[1])) || (lead.match?(OF) && behind.match?(/\A [a-z]{2,}/))
 
-        # "Half the water, compared with 2020."
+        # "Half the water, compared with 2020.", "2,100 people in the first year, 2019."
         return false if number.between?(1990, 2040) && lead.match?(COMPARED) && behind.match?(/\A(?:[.,;]|\s*\z)/)
 
         behind.match?(ENDS) && lead.match?(BESIDE)
       end
-      COMPARED = /\b(?:against|instead of|compared (?:with|to)|rather than|up from|down from) \z/
+      COMPARED = /\b(?:against|instead of|compared (?:with|to)|rather than|up from|down from) \z|\d [^.;,]* (?:first|last) year, \z/
 
       def value(string, place) = Numbers.digits(string[place])
 

@@ -7,6 +7,11 @@ module Peony
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
+      # "No one in it under | sixty."
+      NO_ONE_UNDER = /\b(?:no one|nobody|any(?:one|body)|every(?:one|body)|some(?:one|body)|people|children|adults|those|members|men|women)\b[^.;,\d]{0,30} (?:under|over|above|below) (?:the age of )?\z/i
+      # "Reading age, class 4B, September to June: Noor 8.1", not "age groups: under 18, 14"
+      AGES_OF = /\A(?:(?:the|our|[[:alpha:]]+) )?ages?\b(?! (?:groups?|class|classes|bands?|and|limits?))[^.:\n]{0,60}:/i
+      NAMED_OR_TURNED = /(?:[;,:.] |\n)[[:upper:]][[:alpha:]]+,? \z|→ \z/
       # "250 are over sixty", "480 are between 14 and 60"
       COUNTED_AGED = /(?:\d|\b(?:half|thirds?|quarters?|fifths?|tenths?))(?: %| per cent)?(?: of (?:the |our |all )?[[:alpha:]]+)? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
       SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|lady|gentleman|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
@@ -25,8 +30,16 @@ module Peony
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
         ages.each { |q| q.unit = "years" if called?(q) || named?(q) }
         at_ages(ages)
-        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } }
+        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } || beyond_age?(q) }
+        ages.each { |q| q.unit = "years" if q.unit.empty? && text.before(q, 24).match?(NAMED_OR_TURNED) } if text.string.match?(AGES_OF)
+        @aged = ages.select { |q| q.unit == "years" }
       end
+
+      # "From people under ten. There were | 95": no ages.
+      def age_told?(quantity) = @aged.any? { |q| q.equal?(quantity) }
+      def there_were?(quantity) = text.before(quantity, 20).match?(/\bthere (?:were|are|was|is) (?:only |just |about )?\z/i)
+
+      def beyond_age?(quantity) = quantity.value >= 10 && text.before(quantity, 60).match?(NO_ONE_UNDER) && text.string[quantity.to, 1].to_s.match?(/\A[.,;:)]?\z/)
 
       def called?(quantity) = text.string[quantity.to, 1].to_s.match?(/\A[.,;]?\z/) && text.before(quantity, 60).match?(CALLED)
       def named?(quantity) = quantity.value >= 5 && text.before(quantity, 40).match?(NAMED) && text.string[quantity.to, 24].to_s.match?(/\A, (?!and\b|then\b)[[:lower:]]+s\b(?!,)/)

@@ -65,17 +65,7 @@ module Peony
         in_turn
         coupled
         linked
-        last = nil
-        @said = @list.reject { |q| q.unit.empty? }
-        @list.each_with_index do |q, i|
-          q.unit = handed(q, last, i) if q.unit.empty?
-          if q.unit.empty? && last && told_there?(q, last)
-            @left = last.unit
-            last = nil
-          end
-          # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
-          last = q if q.unit != "" && q.unit != "times" && !q.text.match?(/\Aone\b/i) && (q.unit != "%" || share_on?(q, i)) && !aside?(q, last)
-        end
+        hand_on
         counted_alike
         fitted
         shorten
@@ -84,6 +74,27 @@ module Peony
       private
 
       attr_reader :text
+
+      def hand_on
+        last = other = nil
+        @said = @list.reject { |q| q.unit.empty? }
+        @list.each_with_index do |q, i|
+          q.unit = handed(q, last && age_told?(last) && there_were?(q) ? other : last, i) if q.unit.empty?
+          other = q if q.unit != "" && !age_told?(q)
+          if q.unit.empty? && last && told_there?(q, last)
+            @left = last.unit
+            last = nil
+          end
+          last = q if handing_on?(q, i, last)
+        end
+      end
+
+      # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
+      def handing_on?(quantity, index, last)
+        return false if ["", "times"].include?(quantity.unit) || quantity.text.match?(/\Aone\b/i)
+
+        (quantity.unit != "%" || share_on?(quantity, index)) && !aside?(quantity, last)
+      end
 
       def handed(quantity, last, index)
         told = turned(quantity, @list[index - 1], index) || unit(quantity, last)

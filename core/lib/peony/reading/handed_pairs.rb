@@ -9,7 +9,7 @@ module Peony
       AFTER = /\bafter \z/i
       # "Counted both the seconds for which he laughed and the foragers that left the hive"
       COUNTED_BOTH = /\b(?:counted|noted|measured|recorded|wrote down|kept count of) (?:both )?(?:the|how) [^.;]{3,70} and (?:the |how many )([[:lower:]]+s)\b/
-      SECOND = /\band (?:[[:lower:]]+ )?([[:lower:]]+s)(?: (?:a|an|per|each|every|in|on|at) [^:.;\d]{2,20})?(?:, [^:.;\d]{2,24})?:/
+      SECOND = /\band (?:[[:lower:]]+ )?([[:lower:]]+s)(?: (?:sold|made|lent|given|taken|bought|counted|seen|caught|read))?(?: (?:a|an|per|each|every|in|on|at) [^:.;\d]{2,20})?(?:, [^:.;\d]{2,24})?:/
 
       private
 
@@ -105,6 +105,8 @@ module Peony
       def alone?(quantity, following, gap)
         # "An hour a day brought 34, three hours 39": the second of them leads a number of its own.
         return true if gap == ", " && text.string[following.to, 5].to_s.match?(/\A \d+\b/)
+        # "Room for 80, €250": the mark of a currency stands before its own number.
+        return true if gap == ", " && following.text.match?(/\A[£€$]/)
         # "Sixty, a third of them asleep"
         return true if following.unit == "%" && gap == ", " && text.string[following.to, 9].to_s.match?(/\A of them\b/)
 

@@ -17,7 +17,7 @@ module Peony
       # "It takes toddlers, with a helper for every six | of them"
       EVERY_SO_MANY = /\bevery \z/i
       # "Among the fathers it is one in three"
-      AMONG = /(?:\A|[.!?;:,] |\b(?:and|but) )(?:among|of|with) (?:the|our|all|its|their) (?<noun>[[:lower:]]+),? (?:(?:it|this|that) (?:is|was|comes to|came to)|there (?:is|are|was|were)) (?:about |only |just |nearly )?\z/i
+      AMONG = /(?:\A|[.!?;:,] |\b(?:and|but) )(?:among|of|with) (?:(?:the|our|all|its|their) )?(?<noun>[[:lower:]]+),? (?:(?:it|this|that) (?:is|was|comes to|came to)(?: [^.;:\d]{3,24}[:;] (?:there )?it (?:is|was))?|there (?:is|are|was|were)) (?:about |only |just |nearly )?\z/i
       # "You have to be seven", "those must be sixteen"
       HAVE_TO_BE = /\b(?:have|has|had|need|needs|must|should)(?: to)? be (?:at least |over |under )?\z/i
       PARTY = /\b(?:family|families|party|parties|household|households|crew|team|group) of (?:about |up to )?\z/i
@@ -31,8 +31,26 @@ module Peony
       # "Complaints from neighbours 2 | to 21"
       LEADS_TWO = /(?:\A|[,;:.] )(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+)(?: (?:from|about|of|in|at|on|by|for|to) (?:the |our |my |this )?[[:lower:]]+)? \z/i
       TO_OTHER = /\A(?: an? (?:day|week|month|year))? to \d/
+      # "Empty kilometres a day 212 (was 540)", "drivers home before six: 11 of 14 (was 4 of 19)": each has a name of its own.
+      NAMED = /(?:\A|[,;:.] |\n)(?<name>[[:lower:]][^,;:.\d\n]{2,40}?):? \z/i
+      WAS_ONCE = /\A(?: of \d+)? \((?:was|were|formerly|before)\b/
+      # "When the wind is above six": its force has no unit.
+      WIND = /\bwind\b[^.;:\d]{0,24} (?:above|over|under|below|of|is|was|reaches|at) \z/i
       # "There were 2,600 in the audience"
       GATHERED = /\A in the (?:audience|crowd|congregation|queue|line)\b/
+      # "Monthly givers: | 3 in 10"
+      LABEL = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:only |just |about |nearly )?\z/
+      IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
+      # "€90 a month": what is paid, driven or used so often is told in one unit.
+      RATE = /\A a (?:day|week|month|year)\b/
+      # "The museum has asked its visitors … named by 318 | of them"
+      ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
+      # "Over the players, | five of them"
+      NOUN_THEN = /\b(?<noun>(?![[:lower:]]+ties\b)[[:lower:]]+), (?:about |only |just |all )?\z/
+      # "Room for 80"
+      ROOM_FOR = /\b(?:room|space|seats?|seating|places?|chairs?|beds) for (?:about |up to |over |nearly )?\z/i
+      # "We telephone forty of them … and write to the | forty"
+      THE_SAME = /\b(?:the|those|these|all) \z/i
       # "It needs six | to put it up"
       NEEDS = /\b(?:needs?|takes?|took|needed) (?:about |only |at least )?\z/
       AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
@@ -43,15 +61,34 @@ module Peony
         lead = lead(quantity)
         behind = text.string[quantity.to, 24].to_s
         return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
-        return "" if last.nil? && lead.match?(UNNAMED)
+        return "" if (last.nil? && lead.match?(UNNAMED)) || (quantity.value <= 12 && lead.match?(WIND))
         return "people" if gathered?(quantity, last, lead, behind)
 
-        own_clause(lead, behind, last) || of_them(lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
+        named_before(lead, behind) || the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || own_clause(lead, behind, last) || of_them(lead, behind) ||
+          of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
+      end
+
+      def the_same(quantity, lead, behind)
+        return nil unless lead.match?(THE_SAME) && behind.match?(/\A(?:[.,;:)]|\z| (?:and|who|that|which|were|are)\b)/)
+
+        @list.find { |q| q.to <= quantity.from && q.value == quantity.value && Units.counted?(q.unit) }&.unit
+      end
+
+      def at_the_rate(quantity, behind)
+        rate = behind[RATE] or return nil
+        earlier = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| text.string[q.to, rate.length + 1].to_s.match?(/\A#{rate}\b/) }
+        earlier.unit if earlier && !earlier.said && earlier.unit.empty?
+      end
+
+      def named_before(lead, behind)
+        words = behind.match?(WAS_ONCE) ? lead[NAMED, :name].to_s.downcase.scan(/[[:lower:]]+/) : []
+        words.filter_map { |word| Units::MEASURES[word] if word.length > 2 }.first || words.filter_map { |word| counts(word) }.first
       end
 
       # What its own clause begins with.
       def own_clause(lead, behind, last)
         return counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER) && lead.match?(LEADS_TWO)
+        return counts(lead[LABEL, :noun]) if behind.match?(IN_SO_MANY) && lead.match?(LABEL)
 
         measured = last && !Units.counted?(last.unit) && last.unit != "%"
         counts(lead[THAT_WERE, :noun]) || (counts(lead[WERE, :noun]) if measured)
@@ -59,7 +96,7 @@ module Peony
 
       # "A family of four", "2,600 in the audience"; beside what is measured also "it needs six to put it up".
       def gathered?(quantity, last, lead, behind)
-        return true if lead.match?(PARTY) && !behind.match?(/\A(?:-| of\b)/)
+        return true if (lead.match?(PARTY) && !behind.match?(/\A(?:-| of\b)/)) || (lead.match?(ROOM_FOR) && behind.match?(/\A(?:[.,;)]|\z| (?:at|in|and|or)\b)/))
         return behind.match?(GATHERED) if last.nil? || Units.counted?(last.unit)
 
         !HandedOn::TIME.include?(last.unit) && quantity.value <= 12 && lead.match?(NEEDS) && behind.match?(/\A to [[:lower:]]+/)
@@ -74,6 +111,10 @@ module Peony
       def of_them(lead, behind)
         return nil unless behind.match?(/\A of (?:them|those|these)\b/)
         return counts(Units.plural_of(lead[EVERY, :noun].downcase)) if lead.match?(EVERY)
+        return counts(lead[NOUN_THEN, :noun]) if lead.match?(NOUN_THEN)
+
+        asked = lead.match?(/\bby (?:only |about )?\z/) && counts(text.string[ASKED_WHOM, :noun])
+        return asked if asked
 
         lead.scan(/[[:lower:]]+/).reverse.find { |word| counts(word) && !Units::VERBS.include?(word) } if lead.match?(EVERY_SO_MANY)
       end

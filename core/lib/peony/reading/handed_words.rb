@@ -45,7 +45,7 @@ module Peony
         bare = @list.select { |q| q.unit.empty? }
         rows = bare.size > 2 && rows?(bare) ? bare : leading
         bare = rows if rows.size > 2
-        return unless bare.size > 2 && (rows.size > 2 || text.all_words.match?(ALTOGETHER))
+        return unless bare.size > 2 && (rows.size > 2 || text.all_words.match?(ALTOGETHER) || behind_sum?(bare))
 
         sum = bare.sum(&:value)
         whole = wholes(bare, rows).find { |q| q.unit != "%" && (q.value - sum).abs < 0.01 } or return
@@ -53,6 +53,9 @@ module Peony
         # Amounts of nothing that is told stay so.
         @summed = bare if whole.unit.empty?
       end
+
+      # "Use of the grant, €48,000: staff 26,000; boat hire 9,500; ..."
+      def behind_sum?(bare) = text.sentences.any? { |s| s.from <= bare.first.from && bare.last.to <= s.to && text.before(bare.first, bare.first.from - s.from).match?(/\d[^:]*: [^:]*\z/) }
 
       # Among what the whole may be: above rows whatever is told there, else what is measured.
       def wholes(bare, rows)

@@ -17,6 +17,8 @@ module Peony
       AMOUNT = /\A an? (?:day|week|month|year|hour|head|time)\b/
       COUNTS = /\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
       AT = /\b(?:at|past|until|till|by|before|after|since|towards) \z/i
+      # "The quarter-past-six ferry"
+      NAMED = /\b(?:half|quarter|ten|twenty|five)-(?:past|to)-\z/i
       TWELVE = /\A(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\z/i
       OPEN = /\b(?:open|opened|opens|hours|shop|office)\b[^.;]{0,16}\bfrom (?:\d{1,2} (?:to|till|until) )?\z/i
       UNTIL = /\A(?: (?:to|till|until) \d|[.,;]|\z| (?:on|each|every)\b)/
@@ -28,7 +30,7 @@ module Peony
       # @param rest [String] the words behind it
       def clock?(string, match, rest)
         before = string[[0, match.begin(0) - 44].max...match.begin(0)]
-        return true if rest.match?(SAYS)
+        return true if rest.match?(SAYS) || before.match?(NAMED)
         return false if Uncounted.measured?(rest)
         return true if from_to?(before, rest) || between?(before, rest) || (match[0].match?(HOUR) && before.match?(LED) && rest.match?(DOES))
         return false if rest.match?(AMOUNT) || rest.match?(COUNTS)

@@ -4,11 +4,23 @@ module Peony
   module Reading
     # Parts whose own parts stand behind a colon or in brackets: "Wood: saws (hand, jig, band), planes". Part of the finder of hierarchies.
     module InBrackets
+      DASHED = /\A[^–—;:,\d]{2,40} [–—] [^;,–—]+, [^;–—]+\z/
+
       private
 
       def bracketed
         rows = text.sentences.flat_map { |s| (Series.after_colon(s) || s).then { |b| Series.split(b) } }.select { |s| s.text.match?(/\A[^(]{2,40}\([^)]+\)/) }
         rows.count { |s| s.text.match?(/\([^)]+,[^)]+\)/) } >= 2 ? rows : []
+      end
+
+      # "Knots: (1) stoppers – figure eight, overhand; (2) loops – bowline, butterfly": each with its own behind a dash.
+      def dashed
+        rows = text.sentences.map do |s|
+          numbered = Enumerated.parts(s)
+          body = Series.after_colon(s) || s
+          numbered.any? ? numbered : Sentences.clauses(body, /;\s+(?:and\s+)?/)
+        end.max_by(&:size).to_a
+        rows.size > 1 && rows.all? { |s| s.text.match?(DASHED) } ? rows : []
       end
 
       # "Wood: saws (hand, jig, band), planes, clamps", "Ground floor: minerals (quartz, ores) and fossils (ferns, fish)": parts of which some have parts of their own.

@@ -6,7 +6,7 @@ module Peony
     module Pairs
       Pair = Struct.new(:one, :two, :name, :from, :to, keyword_init: true)
 
-      CLAUSES = /;\s+|,\s+(?:and|while|whereas|but)\s+|,\s+(?=[^,;.]{2,40}\sfrom\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
+      CLAUSES = /;\s+|,\s+(?:and|while|whereas|but)\s+|,\s+(?=[^,;.]{2,40}\sfrom\b)|,\s+(?=[^,;.\d]{3,40}\d[^,;.]{0,24}\binstead of\b)|,\s+(?=[^,;.\d]{3,40} [£€$]?\d[\d,.]*(?: of \d+)? \((?:was|were|formerly) )|:\s+|\.\s+|\s+and\s+(?=[^,;.\d]{3,40}\bfrom\b)/
 
       module_function
 

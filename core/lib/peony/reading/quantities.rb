@@ -21,7 +21,6 @@ module Peony
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
       ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
       TIMES = /(?<!\bonce or )\b(twice|thrice)\b/i
-      ONE_TEN = /\ba(?= (?:metre|pound|euro) #{Numbers::WORD}\b)/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
       MOST = 240
@@ -40,11 +39,12 @@ module Peony
         text.classes.each { |range| taken.fill(true, range) }
         found = []
         money(string, taken, found)
+        Banknotes.each(string, taken) { |m, value, unit| add(found, taken, string, m, value, unit) }
         SpacedNumbers.each(string) { |m, value| measured(text, m, value, taken, found) }
         mixed(text, taken, found)
         figures(text, taken, found)
         dozens(text, taken, found)
-        halves(text, taken, found)
+        Halves.each(text.string, taken) { |m, value, unit, ending| add(found, taken, string, m, value, unit, ending) }
         Fractions.each(text, taken) { |match, value, unit, more| add(found, taken, string, match, value, unit, match.end(0) + more) }
         times(string, taken, found)
         spelled(text, taken, found)
@@ -104,7 +104,7 @@ module Peony
           next if label?(string, m) || steps.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1], mark(string[m.end(0), 2], m[1]))
-          unit = Units.after(string[m.end(0), 60], value, text.tokens_after(m.end(0)))
+          unit = Units.after(below(string, m) || string[m.end(0), 60], value, text.tokens_after(m.end(0)))
           unit = "GBP" if m[2] == "grand"
           next if unit.empty? && year?(m[1], m[2]) && text.four_digits.none? { |place| place.cover?(m.begin(1)) }
 
@@ -114,6 +114,13 @@ module Peony
           value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
           add(found, taken, string, m, value * (Numbers::SUFFIXES[m[2].to_s.downcase] || 1), unit, m.end(0) + half.to_s.length + printed(string[m.end(0) + half.to_s.length, 30], unit))
         end
+      end
+
+      # "12", in a line of its own, and below it "languages are spoken in the yard"
+      def below(string, match)
+        return nil unless string[match.end(0)..].match?(/\A\n[[:lower:]]/) && (match.begin(0).zero? || string[match.begin(0) - 1] == "\n")
+
+        string[match.end(0), 60].sub("\n", " ")
       end
 
       # How many characters after the number show its unit ("%", " kg").
@@ -127,7 +134,7 @@ module Peony
 
       def label?(string, match)
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
-        after = string[match.end(0), 3].to_s
+        after = string[match.end(0), 8].to_s
         return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
         return true if before.match?(/\b[Vv]ersion \z/) || Hours.open_from?(string, match)
         return true if which?(match[1], before, after)
@@ -152,12 +159,16 @@ module Peony
 
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
 
+      OF_CLASS = /\A(?:[.,;)]|\z| (?:can|may|will|is|was|has|had|must|should|who|and|did)\b)/
+
       # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool", "Form 9 wrote down"
       def which?(digits, before, after)
-        return true if digits.length < 3 && before.match?(/(?:\A|[.!?;:,]\s|[[:lower:]] )(?:Form|Grade|Kennel|Table|Locker|Bay|Bed|Desk|Pump|Pond|Lift) \z/)
+        return true if digits.length < 3 && before.match?(/(?:\A|[.!?;:,]\s|[[:lower:]] )(?:Form|Grade|Kennel|Table|Locker|Bay|Bed|Desk|Pump|Pond|Lift|Car|Tank|Stand|Pitch|Court|Coach) \z/)
         # "Station 640, Mill Lane 455"
         return true if digits.length < 4 && before.match?(ROAD) && !before.match?(/\d,? (?:and )?(?:[[:upper:]][[:lower:]]+ ){2}\z/) && after.match?(/\A(?:[.,;]|\z)/)
         return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
+        # "Counted by class 6, in gloves", "anyone in class 6 may come"
+        return true if digits.length < 3 && before.match?(/\b(?:by|of|from|with|in) (?:class|grade|form) \z/i) && after.match?(OF_CLASS)
 
         digits.length > 2 && before.match?(/\b(?:ring|dial|call|phone) \z/i) && after.match?(/\A(?:[.,;!]|\z| (?:fr|at|an|or))/)
       end
@@ -223,28 +234,6 @@ module Peony
       # Before the fractions, which would make one half of it.
       def dozens(text, taken, found)
         each_match(text.string, /\bhalf a dozen\b/i, taken) { |m| add(found, taken, text.string, m, 6, Units.after(text.string[m.end(0), 60], 6, text.tokens_after(m.end(0)))) }
-      end
-
-      # "An hour and a half", "a mile and a half"; "a metre ten".
-      def halves(text, taken, found)
-        each_match(text.string, ONE_TEN, taken) do |m|
-          length, hundredths = Units.hundredths(text.string[m.end(0), 40])
-          unit = text.string[m.end(0) + 1, 12][/\A[[:alpha:]]+/].downcase
-          add(found, taken, text.string, m, 1 + (hundredths / 100.0), Units::MEASURES[unit] || Units::CURRENCIES[unit], m.end(0) + length) if hundredths
-        end
-        # "An hour and three quarters", "two miles and a quarter"
-        each_match(text.string, /\b(an?|\d+|#{Numbers::WORD}) (hour|mile|year|month|metre|litre|kilo)s? and (a|three) quarters?\b/i, taken) do |m|
-          whole = m[1].match?(/\Aan?\z/i) ? 1 : Numbers.count(m[1])
-          add(found, taken, text.string, m, whole + (m[3].match?(/three/i) ? 0.75 : 0.25), Units::MEASURES[m[2].downcase])
-        end
-        # "From 40 minutes to an hour and ten"
-        each_match(text.string, /\ban hour and (\d{1,2}|#{Numbers::WORD})\b(?! (?!minutes)[[:lower:]]+s\b)(?: minutes)?/i, taken) do |m|
-          minutes = Numbers.count(m[1])
-          add(found, taken, text.string, m, 60 + minutes, "minutes") if minutes&.between?(1, 59)
-        end
-        each_match(text.string, /\ban? (kilowatt hour|hour|day|week|month|year|mile|metre|kilo|litre|pound|ton|tonne|acre|pint|minute) and a half\b/i, taken) do |m|
-          add(found, taken, text.string, m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase))
-        end
       end
     end
   end

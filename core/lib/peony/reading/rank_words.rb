@@ -26,6 +26,8 @@ module Peony
       # What a statement is led by.
       LEAD = "\\A(?:and |but |while |then |also |now |next )?"
 
+      SORTED = "(?:(?:again|in turn) )?(?:is|are|was|were) (?:(?:again|in turn) )?(?:called|named|sorted|grouped|told apart|known|classed) (?:by|after|according to)"
+
       # Who has something, where that was said of the one before: "the head of house the box office", "the second the steward and the cook".
       ONE_OF_THEM = "the (?:(?:head|leader|chief) of (?:the )?[[:lower:]]+|first|second|third|other|latter)"
       HELD = "(?:the|an?|his|her|its|two|three|four|everyone|everything) "
@@ -37,6 +39,10 @@ module Peony
         under: /#{LEAD}(?:directly )?(?:under|below|beneath|(?:reporting|answering) to) (?<up>#{NAME}),? #{THERE}\s+(?<low>.+)\z/im,
         crew: /#{LEAD}(?<up>[[:upper:]][[:alpha:]-]+)['’]s? (?:people|team|crew|lot|side|half) (?:do|does|did|makes?|made|looks? after|looked after|runs?|ran|builds?|are|have|has) (?<low>.+)\z/m,
         team: /#{LEAD}(?<up>#{NAME}) (?:is|are|was|were) (?:led|run|headed|managed|directed) by [^,;]{2,40}?(?: and (?:consists? of|has|is made up of)|, (?:with|who has|which has)) (?<low>.+)\z/im,
+        # "They fall into two classes. There are | the open ones and the decked ones."
+        there: /\Athere (?:are|is|were|was) (?<low>.+)\z/im,
+        # "Smacks again are called by their gear: | trawl smacks and line smacks"
+        sorted: /#{LEAD}(?<up>#{NAME}) #{SORTED} [^:;,]{3,40}: (?<low>.+)\z/im,
         led: /#{LEAD}(?<low>#{NAME}) (?:is|are|was|were) (?:all )?(?:led|run|headed|chaired|managed|directed|supervised|commanded|governed|looked after) by (?<up>[^,;:]{2,40})(?:, .*)?\z/im,
         in: /#{LEAD}(?:in|on|among) (?:the )?(?<up>#{NAME}),? (?:there (?:is|are|was|were)|(?:sit|stand|are|come|belong|live)s?|(?:we|you)(?: will)? find|we have|one (?:finds|knows|has|tells apart|distinguishes)) (?<low>.+)\z/im,
         to: /#{LEAD}to (?<up>#{NAME}) belong(?:s|ed)? (?<low>.+)\z/im,
@@ -57,7 +63,7 @@ module Peony
       POST = /\A[[:upper:]][[:alpha:]'’-]+(?: [[:upper:]][[:alpha:]'’-]+)? (?:looks?|looked) after [[:lower:] ]+ and [[:upper:]][[:alpha:]'’ -]+ after /
 
       # Leads to another statement in the same sentence.
-      ANOTHER = /,?\s+(?:and|while|whereas|but)\s+(?=(?:(?:below|under|beneath) |(?!(?:is|are|was|were)\b)(?:[[:alpha:]'’-]+ ){1,6}?(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s))|,\s+(?=(?!who|which|that|whose|with)(?:(?:the|a|an|mr|mrs|ms|dr) )?[[:alpha:]'’-]+ (?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s)|,\s+(?:and |while )?(?=#{ONE_OF_THEM} #{HELD})/i
+      ANOTHER = /,?\s+(?:and|while|whereas|but)\s+(?=(?:(?:below|under|beneath) |(?!(?:is|are|was|were)\b)(?:[[:alpha:]'’-]+ ){1,6}?(?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED}|#{SORTED})\s))|,\s+(?=(?!who|which|that|whose|with)(?:(?:the|a|an|mr|mrs|ms|dr) )?[[:alpha:]'’-]+ (?:#{HAS}|#{RUNS}|#{UNDER}|#{PARTED})\s)|,\s+(?:and |while )?(?=#{ONE_OF_THEM} #{HELD})/i
 
       # Leads to what the same one has or does as well: "is chaired by Ilse Marrow and has three groups".
       AS_WELL = /,?\s+and\s+(?=(?:#{HAS}|#{RUNS})\s)/i
@@ -72,6 +78,10 @@ module Peony
       NO_SUBJECT = /\A(?:people|some|many|most|visitors|it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i
       TITLE = /\A(?:mr|mrs|ms|miss|dr|sister|brother|old|young|own)\z/
       ARTICLE = /\A(?:(?:one for|another for|the|an?|our|his|her|its|their|my|your|some|both|all)\s+)+(?=\S)/i
+      # "An insurance man would | have your hand off"
+      MODAL = /\b(?:would|will|could|can|may|might|must|should)\z/i
+      # "What we call | a boat falls into two classes"
+      WHAT_WE_CALL = /\Awhat (?:we|they|people|one|you) calls? (?=\S)/i
       # How many there are, and not which.
       COUNTED = /\A(?:#{Numbers::WORD}|\d+|several|some|many) (?:[[:lower:]]+ )?(?:kinds?|sorts?|types?|families|parts|groups|classes|branches|sections|sizes|teams|chambers|halves|sides|departments|areas|units|layers|members|orders|divisions|levels|wings|desks|committees|councils|crews|shifts|squads|circles|offices|managers|heads|people)\z/i
       PERSON = /\A(?:[Ss]he|[Hh]e|[Tt]hey)\z|\A(?:Mr|Mrs|Ms|Miss|Dr|Sister|Captain|Canon) |\A[[:upper:]][[:lower:]]+ [[:upper:]][[:lower:]]+\z/

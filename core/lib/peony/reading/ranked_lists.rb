@@ -83,6 +83,12 @@ module Peony
         @names.node(piece, post.name)
       end
 
+      # "Luggers or smacks, and the smacks are called by their gear: | trawl smacks": no deed of a trawl.
+      def kind_of_known?(name)
+        kind = name.text[/\A[[:lower:]-]+ (?=[[:lower:]]+\z)/] or return false
+        @names.known?(@text.span(name.from + kind.length, name.to))
+      end
+
       # @return [RankedNames::Node, nil] nil for what is no thing
       def thing(span)
         inner = span.text.match(/\A(?<name>[^()]{2,40}?)\s*\((?<rest>[^()]+)\)?/)
@@ -95,7 +101,7 @@ module Peony
         name = @text.span(name.from, name.from + cut) if cut
         words = name.text
         # "Una Fell": a name, whatever its words say else.
-        return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!words.match?(RankWords::CALLED) && Series.subject_verb?(@text, name))
+        return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!words.match?(RankWords::CALLED) && !kind_of_known?(name) && Series.subject_verb?(@text, name))
 
         @names.node(name, told).tap { |n| @names.put(n, list(at(span, inner, :rest))) if inner }
       end

@@ -65,6 +65,10 @@ module Peony
         found && add(found)
       end
 
+      # @param span [Span]
+      # @return [Boolean] whether one of just this name has been met
+      def known?(span) = key(span).then { |own| own.any? && @nodes.any? { |n| n.key == own } }
+
       # "Joris for the glasshouses": what is in the glasshouses stands below Joris.
       def looks_after?(node, span)
         name = span.text.downcase.sub(RankWords::ARTICLE, "").sub(/\W+\z/, "")
@@ -102,7 +106,7 @@ module Peony
       # @return [Array<String>]
       def key(span)
         words = span.text.sub(HEAD_OF, "").sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
-        words.reject { |w| Words::STOP.include?(w) || w.match?(RankWords::TITLE) }.map { |w| w.delete_suffix("s") }
+        words.reject { |w| Words::STOP.include?(w) || w == "ones" || w.match?(RankWords::TITLE) }.map { |w| w.delete_suffix("s") }
       end
 
       private

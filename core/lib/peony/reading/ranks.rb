@@ -8,7 +8,7 @@ module Peony
       include RankedLists
 
       # Statements that tell of parts and kinds, not of who takes orders from whom.
-      PARTS = %i[down parted in kinds to].freeze
+      PARTS = %i[down parted in kinds to sorted].freeze
 
       # @return [RankedNames::Node, nil] who or what the beginning puts over all the others
       attr_reader :head
@@ -47,7 +47,10 @@ module Peony
       def strange?(tops)
         return true if tops.size > 1 && @announced && tops.size != Numbers.count(@announced)
 
-        @silent > (tops.map(&:depth).max > 2 ? [1, @text.sentences.size / 3].max : 0)
+        return @silent > [1, @text.sentences.size / 3].max if tops.map(&:depth).max > 2
+
+        # "A raft is no boat at all.": a last remark, behind as many as were announced.
+        @silent > (tops.size > 1 && @announced ? 1 : 0)
       end
 
       # Puts all that stands over something, and under nothing, under one.
@@ -94,6 +97,7 @@ module Peony
         when :top, :boss then top(clause, match, form)
         when :owner then @meant = @head = node(at(clause, match, :up))
         when :more then more(clause, match)
+        when :there then announced(clause, match)
         when :handed then handed(clause, match)
         when :bottom then bottom(clause, match)
         when :led then led(clause, match)
@@ -134,6 +138,17 @@ module Peony
         lowers = list(at(clause, match, :low))
         @names.put(@last, lowers)
         @last if lowers.any?
+      end
+
+      # "They fall into two classes. There are the open ones and the decked ones."
+      def announced(clause, match)
+        return nil unless @announced && @meant && @meant.children.empty? && @meant.equal?(@counted)
+
+        lowers = list(at(clause, match, :low))
+        return none(lowers) unless lowers.size == Numbers.count(@announced)
+
+        @names.put(@meant, @row = lowers)
+        @meant
       end
 
       # "The council is led by a president": she stands over what follows. Of one who is known already it is only said who leads it.
@@ -224,7 +239,7 @@ module Peony
       def announce(upper, counted, part)
         upper.whole = part if upper.children.empty?
         @announced ||= counted.first.name.text[/\A\S+/]
-        @meant = upper
+        @counted = @meant = upper
       end
 
       def whole(upper, lowers)
@@ -248,6 +263,9 @@ module Peony
       # What stands above: a name, or somebody meant by "her".
       def upper(span)
         return @meant && @names.add(@meant) if span.text.match?(RankWords::MEANT)
+
+        span = @text.span(span.from + span.text[RankWords::WHAT_WE_CALL].to_s.length, span.to)
+        return nil if span.text.match?(RankWords::MODAL)
 
         place = RankWords::PLACES[span.text.downcase]
         return @row[place] if place && @row

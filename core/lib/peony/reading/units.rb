@@ -77,6 +77,8 @@ module Peony
         return "" if rest.match?(/\A\s*[,.;:)!?–—]/)
 
         first = tokens.first
+        # "0 lives lost", "six lives and two boats"
+        return first.low if first&.low == "lives" && rest.match?(/\A lives(?: (?:lost|saved|and)\b|[,.;]|\z)/)
         # "Anyone over seventy pays half": who pays is not told.
         return "" if first && VERBS.include?(first.low)
         return first.low if value != 1 && first && first.tag == "vbz" && Words.plural?(first.low) && !Words::STOP.include?(first.low)

@@ -11,6 +11,8 @@ module Peony
 
         FURTHER = /\b(?:furth(?:er)?|still more|even (?:more|fewer|less))\b/
 
+        TAKES_UP = /\A(?:which|and so|so|and that|and with that|about which|of which|on which|at which|over which)\b/i
+
         def find
           told = circle
           return finding(0.95, "each leads to the next, and the last back to the first", told) if told
@@ -104,7 +106,16 @@ module Peony
           ends = nodes.size >= 2 ? [nodes.first.span, nodes.last.span] : [text.sentences.first, text.sentences.last]
           return false if ends.any?(&:nil?)
 
-          ends.last.text.match?(BACK) || (stems(ends.first) & stems(ends.last)).size >= 2
+          ends.last.text.match?(BACK) || (stems(ends.first) & stems(ends.last)).size - all_along(nodes.size) >= 2 || taken_up?
+        end
+
+        # "They say moths eat clothes. … They say moths are brown.": words of every entry lead back to none.
+        def all_along(count) = count < 3 ? 0 : nodes.map { |n| stems(n.span) }.inject(:&).size
+
+        # "Somebody complains about lunch. … | Which somebody then complains about. | Six years it has gone like this."
+        def taken_up?
+          list = nodes.size >= 2 ? [] : text.sentences
+          list.size > 4 && list.last(2).any? { |s| s.text.match?(TAKES_UP) && list.first(3).any? { |first| (stems(first) & stems(s)).size >= 2 } }
         end
 
         def stems(span) = text.stems_in(span)

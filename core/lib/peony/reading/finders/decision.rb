@@ -18,7 +18,7 @@ module Peony
           # "What did we need? What did we do?": questions that are answered one after the other lead nowhere else.
           return nil if nodes.size >= 2 && nodes.all? { |n| n.span.text.match?(/\A(?:what|how|why|who|when|where)\b[^?]*\?\z/i) && n.children.empty? && n.body.empty? }
 
-          items = Branches.of(text).map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
+          items = Branches.of(text).map { |s| asked_then(s) }.map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
           return nil if items.size < 3 || items.size > 14
 
           turns = text.all_words.scan(TURN).size
@@ -41,7 +41,12 @@ module Peony
         # "We lend you one of ours, | and it has to come back"
         GOES_ON = /,\s+(?:and|but|so|which|who)\s.*\z/m
 
+        THEN_ASKED = /\A(?:and |but )?(?:if (?:so|yes|not?|(?:it|they|he|she|there) (?:is|are|does|do|has|have)(?: not)?)|yes|no):\s+(?=\S[^?]*\?\s*\z)/i
+
         private
+
+        # "If it is: | does it roll up?": what is asked then.
+        def asked_then(span) = text.span(span.from + span.text[THEN_ASKED].to_s.length, span.to)
 
         # "Fewer than 20 guests? | Take the tank room", "More than 60 and | we have to say no": what is limited leads what is done.
         def by_limit(span)

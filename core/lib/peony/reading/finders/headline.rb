@@ -78,6 +78,9 @@ module Peony
           # "2.3 million pages, a tenth of them scanned": an entry tells one thing.
           return true if nodes.size >= 2 && text.string[quantity.to, 10].to_s.match?(/\A of (?:them|these|those|which|whom)\b/)
 
+          # "Two thirds of which we used twice"
+          return true if quantity.text.match?(/\A(?:once|twice|thrice)\z/i) && !quantity.equal?(list.first)
+
           !quantity.equal?(list.first) && Turned.aside?(text, quantity)
         end
 
@@ -117,7 +120,7 @@ module Peony
         # Large numbers, shares and money strike; small counts do not.
         def weight(quantity)
           return 2 if quantity.unit == "%" || Units.money?(quantity.unit)
-          return 0.5 if quantity.value < 10 && quantity.unit != "times"
+          return 0.5 if quantity.value < 10 && quantity.value.is_a?(Integer) && quantity.unit != "times"
 
           1 + (Math.log10(quantity.value.abs + 1) / 10)
         end

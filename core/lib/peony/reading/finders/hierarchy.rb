@@ -114,6 +114,7 @@ module Peony
         def of_labels
           rows = nodes.map(&:span)
           rows = bracketed if rows.size < 2
+          rows = dashed if rows.size < 2
           return nil if rows.size < 2
 
           items = rows.map { |s| branch(s) }

@@ -37,7 +37,7 @@ module Peony
         # "come to the toy library | and"
         HANGS = /,?\s+(?:and|but|while)\z/
 
-        IN_BOTH = /\A(?:(?:in )?both|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
+        IN_BOTH = /\A(?:(?:in |for )?(?:both|either)|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
 
         def find
           items = of_nodes || of_lists || of_some || of_counts || of_prose || of_points

@@ -37,6 +37,8 @@ module Peony
         # "Beans, fish, eggs or meat"
         ROW = /\A(?=(?:\S+ ?){3,5}\z)[[:alpha:]-]+(?:, [[:alpha:]-]+)+,? (?:and|or) [[:alpha:]-]+\z/
 
+        SO_MUCH = /\A,? ?(?:(?:an?|little|bit|good|just|about|nearly|some|over|under|more|less|than) )*\z/
+
         def find
           items = of_entries || of_clauses || of_counts
           return nil unless items && items.size.between?(2, 12)
@@ -101,9 +103,16 @@ module Peony
             behind = ->(s) { text.quantities_in(s).none? { |q| share?(q) && q.from > s.from + s.text.index(REST) } }
             span = nodes.map(&:span).find { |s| s.text.match?(REST) && text.quantities_in(s).empty? }
             span ||= text.sentences.select { |s| s.text.match?(REST) && behind[s] }.map { |s| left_in(s) }.first
-            span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) } }
+            span ||= text.sentences.flat_map { |s| Sentences.clauses(s, /,\s+(?:and )?/) }.find { |s| s.text.match?(REST) && text.quantities_in(s).none? { |q| share?(q) } && !told_so?(s) }
             span && left_over(span)
           end
+        end
+
+        # "The rest, a little over a fifth, is drunk": how much it is has been said.
+        def told_so?(span)
+          return false unless span.text.match?(/\A[^,]*#{REST}\W*\z/o)
+
+          text.quantities.any? { |q| share?(q) && q.from.between?(span.to, span.to + 28) && text.string[span.to...q.from].match?(SO_MUCH) }
         end
 
         # Of a sentence that tells other shares first, only what speaks of the rest.

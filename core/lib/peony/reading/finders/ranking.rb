@@ -11,6 +11,9 @@ module Peony
         HARDLY_ANYBODY = /\A\s*(?:(?:and|but)\ )?(?:(?:hardly|almost|nearly)\ )?(?:any|no|every|some)(?:body|\ ?one)\ [[:lower:]]+s
                           \ (?<what>(?:the|our)\ [[:lower:]-]+(?:\ [[:lower:]-]+)?)(?::|,|\ \()\ ?\z/xi
 
+        # "The next most often sent back were | lentils, with 288": who it is stands behind the verb.
+        PLACED = /\b(?:most|least|next|second|third|fourth|best|worst|last)\b[^,;:]* (?:is|are|was|were|comes?|came) (?<what>(?:the )?[[:alpha:]'’-]+(?: [[:alpha:]'’-]+)?), (?:with|at) (?:only |just |about )?[£€$]?\z/i
+
         def find
           list = text.ladder
           return nil if list.size < 3 || list.size > 20
@@ -71,7 +74,7 @@ module Peony
           end
         end
 
-        def whom(measure) = text.string[measure.span.from...measure.quantity.from][HARDLY_ANYBODY, :what]
+        def whom(measure) = text.string[measure.span.from...measure.quantity.from].then { |lead| lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] }
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)

@@ -34,6 +34,9 @@ module Peony
 
         Moment = Struct.new(:text, :from, :to, :sort, keyword_init: true)
 
+        PASSED = /\b(?:passed|crossed|topped|broke|climbed over|went over|fell below|dropped below) (?:the )?\z/
+        REACHED = /\A[^.;\d]{0,44}, (?:at|with|to|on|when it (?:reached|stood at|was)) \d/
+
         def find
           return nil if text.quantities.size < 3 || turned? || several?
 
@@ -98,7 +101,7 @@ module Peony
           # "One should not read too much into four points": told of something else.
           moment = text.moments_in(point.span).first
           closing = point.span.from >= text.sentences.last.from || (point.span.from <= text.sentences.first.from && number&.value == 1)
-          return point_item(point) if number && Ladder.limit?(text, number)
+          return point_item(point) if number && (Ladder.limit?(text, number) || passed?(number))
 
           other = number && number.said && number.unit != @usual && moment.nil?
           # "We tested it on four days": how long, beside what was measured.
@@ -125,8 +128,11 @@ module Peony
         # The entries or sentences, each with its numbers.
         def stretches
           spans = nodes.size >= 2 ? nodes.map(&:span) : answered
-          spans.map { |s| [s, text.ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to }] }.reject { |_, list| list.empty? }
+          spans.map { |s| [s, text.ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to && !passed?(m.quantity) }] }.reject { |_, list| list.empty? }
         end
+
+        # "In 2022 it passed three thousand for the first time, at 3,150": the mark is no point of its own.
+        def passed?(quantity) = text.before(quantity, 16).match?(PASSED) && text.string[quantity.to, 60].to_s.match?(REACHED)
 
         # "Last year? 5,020.": question and answer are one.
         def answered

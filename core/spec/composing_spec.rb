@@ -55,6 +55,20 @@ RSpec.describe Peony::Piece::Composing do
     end
   end
 
+  it "puts no figure into a box in which it cannot be drawn" do
+    notes = "# The boathouse\n\n## Since Ken\n\nSince Ken came: boats mended 22 (was 9), members waiting for a boat 4 (was 31), fees paid on time 88 of 96 (was 51 of 90).\n\n" \
+            "## Where the €48,000 went\n\nGrant use, €48,000: wages 22,800; timber 9,500; paint 7,000; printing 3,700; put by 5,000.\n\n" \
+            "## Walks\n\n| Walk | People | Benches |\n|---|---|---|\n| Shore | 11400 | 9 |\n| Mill | 8950 | 6 |\n| Gorse Hill | 3100 | 2 |\n"
+    %w[infographic square slide a4].each do |kind|
+      named = Peony::Piece.new(Peony::Piece.blank(title: "The boathouse", kind: kind).data.merge("notes" => Peony::Notes.parse(notes, ".md").blocks.map(&:to_h)))
+      described_class.drafts(named, ids: ids).each do |draft|
+        words = draft.piece.pages.map { |p| words_in(Peony::Paint::SVG.paint(Peony::Scene::Pages.picture(draft.piece, p))) }.join(" ")
+        expect(words).not_to include("too little room")
+        expect(words.delete("-")).to include("Printing", "Fees paid on time", "Gorse Hill")
+      end
+    end
+  end
+
   it "goes in as one change and comes out as one" do
     change = piece.apply(drafts.first.operation)
     expect(change.piece.objects.count { |o| o["type"] == "figure" }).to eq drafts.first.figures

@@ -142,6 +142,15 @@ RSpec.describe "Passages of the sample world" do
       expect([told.size, told.first]).to eq([2, "parts"])
     end
 
+    it "parts rows from the words above them also where notes keep only their words, and calls the rows by the heading" do
+      words = "The swifts under the roof have been counted every June. The count began with nine nests in 2018. A year later there were fifteen, and in 2020 eighteen. " \
+              "In 2021 it was eleven, and this June there were twenty."
+      rows = ["Shore: People 640, Benches 9", "Mill: People 310, Benches 6", "Hill: People 96, Benches 2"]
+      blocks = [[:heading, "Swifts"], [:paragraph, words], *rows.map { |row| [:item, row] }].each_with_index.map { |(type, text), i| Peony::Notes::Block.new(id: "b#{i}", type: type.to_s, text: text, level: 0) }
+      read = Peony::Reading::Passages.of(Peony::Notes::Document.new(title: "Swifts", blocks: blocks)).map { |passage| Peony::Reading.of(passage) }
+      expect(read.map { |r| [r.title, r.best.family] }).to eq([["The swifts under the roof", "trend"], %w[Swifts comparison]])
+    end
+
     it "stays whole where one thing goes through all of its paragraphs" do
       wool = ["Wool does not start in a shop. It begins with a farmer who shears in May, when the nights are warm enough for a naked sheep.",
               "The fleece is then washed in the brook below the mill. That takes two days and smells.",

@@ -21,7 +21,7 @@ module Peony
       def best = findings.first
 
       # @return [String, nil] the heading of the passage, or where others share that, how its own words begin
-      def title = passage.part? ? Opening.of(passage.text) || passage.heading : passage.heading
+      def title = passage.part? && !Passages.table?(passage.blocks) ? Opening.of(passage.text) || passage.heading : passage.heading
 
       # @return [Array<String>] families that further finders see, for a person who knows better; looked for when it is asked
       def others = @others ||= Reading.seen(Text.new(passage), Finder.members.keys - findings.map(&:family)).map(&:family)

@@ -8,12 +8,15 @@ module Peony
 
       ASKS = /\?|\A(?:if|whether|is|are|does|do|did|has|have|can|which|who|what|where|when)\b/i
 
+      # "Look at the flag", "ask if they have the jar": what is looked at or asked parts the way like a question.
+      CHECKS = /\b(?:asks? (?:if|whether|how|what|when|where|which|who)|(?:find|see) out (?:if|whether|how|what)|looks? (?:at|for|whether)|checks? (?:if|whether|the|for)|weighs? it|counts? (?:the|how)|holds? it up)\b/i
+
       class << self
         # @param items [Array<Item>]
         # @return [Boolean] whether any of them asks: cases that stand side by side ("If you are fit, ...") do not lead from one to the next
         def asked?(items) = items.any? { |item| asks?(item) }
 
-        def asks?(item) = item.title.match?(ASKS) || item.detail.end_with?("?")
+        def asks?(item) = item.title.match?(ASKS) || item.detail.end_with?("?") || "#{item.title} #{item.detail}".match?(CHECKS)
       end
 
       private

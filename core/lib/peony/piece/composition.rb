@@ -117,7 +117,8 @@ module Peony
 
         object = pick.object.merge("id" => @ids.call("f"))
         object = object.except("heading") unless heading
-        tall, @smallest, @cuts = landscape? || large ? [high, LEGIBLE * unit, 0] : fitting(object, x, y, wide, high)
+        whole = (landscape? || large) && look(object, [x, y, wide, high])
+        tall, @smallest, @cuts = whole ? [high, LEGIBLE * unit, 0] : fitting(object, x, y, wide, high)
         return nil unless tall
 
         box = Layout.snug(piece, object, [x, y, wide, tall].map { |v| v.round(1) })
@@ -187,10 +188,17 @@ module Peony
           before = high(row)
           row.each do |object|
             object["box"][1] = (object["box"][1] + down).round(1)
-            object["box"] = Layout.snug(piece, object, [*object["box"].first(3), (object["box"][3] * factor).round(1)]) if object["type"] == "figure"
+            object["box"] = grown(object, factor) if object["type"] == "figure"
           end
           down += high(row) - before
         end
+      end
+
+      # Some forms do not hold in a taller box (the words of a narrow part find no room): then it stays as it is.
+      def grown(object, factor)
+        box = Layout.snug(piece, object, [*object["box"].first(3), (object["box"][3] * factor).round(1)])
+        now, before = [box, object["box"]].map { |b| look(object, b) }
+        now && (before.nil? || now[:cuts] <= before[:cuts]) ? box : object["box"]
       end
 
       # Room that is left on a page goes between its rows; the last page keeps it below.

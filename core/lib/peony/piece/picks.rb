@@ -26,8 +26,13 @@ module Peony
         end
       end
 
+      # How much less than the best a form may say, to be taken for the sake of another look.
+      WORSE = 0.85
+
       def choose(piece, reading, used, shift)
         list = Figures::Proposals.for(reading, house: piece.house, width: 700, height: 460, used: used, most: 6).select { |p| p.family == reading.best.family }
+        best = list.map(&:fit).max
+        list = list.select { |p| p.fit >= best * WORSE }
         list = list.reject { |p| p.form == used.last } + list.select { |p| p.form == used.last }
         list[[shift, list.size - 1].min] unless list.empty?
       end

@@ -5,7 +5,7 @@ module Peony
     # Money called by its notes: "a tenner", "two fivers".
     module Banknotes
       NOTES = { "fiver" => 5, "tenner" => 10 }.freeze
-      CALLED = /\b(?<count>an?|another|the last|\d{1,3}|#{Numbers::WORD}) (?<note>#{NOTES.keys.join('|')})s?\b/i
+      CALLED = /\b(?<count>an?|another|the last|\d{1,3}|#{Numbers::WORD}) (?:[[:lower:]]+ )?(?<note>#{NOTES.keys.join('|')})s?\b/i
 
       ONE = /\A(?:an?|another|the last)\z/i
 

@@ -48,6 +48,8 @@ module Peony
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )
       # "Send them there first; | that settles most cases": said of what is done.
+      # "If you find holes, tell them; | most then take it home again"
+      MOST_THEN = /\A(?:and |but )?(?:most|many|some)(?: of them| people)? then\b/i
       SETTLES = /\A(?:and |but )?that (?:usually |generally |mostly )?(?:settles|solves|does|mends|cures|is enough)\b[^,;:?]{0,30}\z/i
       # "Chick on the path?" names the case; it is no question that branches.
       CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
@@ -70,7 +72,7 @@ module Peony
       # An opening that the strays are as good as sure of leads up to what is asked; short questions they know less well.
       LEADS_UP = 0.14
       LEADS_UP_WORDS = 9
-      THIS_IS_HOW = /\b(?:(?:this|here) is (?:how|what)\b|here['’]s (?:how|what)\b|as follows|in the same order|goes? through the questions|questions of (?:her|his|its|their) own|ha(?:s|ve) an? (?:method|way|rule|system)\b)\b/i
+      THIS_IS_HOW = /\b(?:(?:go|goes|went|work|works) through (?:it|this|these|the (?:card|list|questions|steps|points))\b|(?:this|here) is (?:how|what)\b|here['’]s (?:how|what)\b|as follows|in the same order|goes? through the questions|questions of (?:her|his|its|their) own|ha(?:s|ve) an? (?:method|way|rule|system)\b)\b/i
       # What opens a case or an answer.
       OPENS_CASE = /\A(?:and |but )?(?:if|when|where|with|without|for|unless|those|any(?:one|body|thing)|whoever|whatever|first|no|an?|the (?:first|one))\b/i
       ASKS_FIRST = /\bfirst thing\b|\basks? (?:is )?(?:whether|where|how|what|who|if)\b/i
@@ -85,7 +87,7 @@ module Peony
       end
 
       def all
-        list = merged(parted.reject { |s| s.text.match?(ON) || s.text.match?(SETTLES) || s.text.split.empty? })
+        list = merged(parted.reject { |s| s.text.match?(ON) || s.text.match?(SETTLES) || s.text.match?(MOST_THEN) || s.text.split.empty? })
         list = list.drop(1) if list.size > 3 && frame?(list[0], list[1]) && !like?(list[0], list[2])
         return list if entries?
 

@@ -7,7 +7,7 @@ module Peony
       N = "(?<![\\d£€$.,–-])(?<!\\byear )(?<!\\byear of )(?<n>#{Dates::YEAR})(?![\\d–%-]|[,.]\\d)".freeze
       MORE = "(?:(?:only|just|still|now|about|around|nearly|almost|over|exactly) )?"
       THINGS = "(?:people|children|men|women|(?!(?:was|has|his|this|its)\\b)[a-z]{3,}s)\\b"
-      MOVED = "(?:went|gone|#{Turned::MOVED})".freeze
+      MOVED = "(?-i:(?:went|gone|#{Turned::MOVED}))".freeze
       # What does not stand before an amount.
       NO_YEAR = "(?<!\\bin |\\bIn |\\bof |since |Since |\\bby |\\bBy |from |until |till |fore |fter |uring |built )"
       MOMENT = "(?:#{Dates::MONTH}|#{Dates::YEAR}|(?:the )?(?:spring|summer|autumn|winter))".freeze

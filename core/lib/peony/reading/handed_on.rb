@@ -17,6 +17,8 @@ module Peony
       include HandedNouns
       include HandedTurns
       include HandedSubjects
+      include HandedAgain
+      include HandedPeople
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
@@ -25,8 +27,8 @@ module Peony
       # "Requests came to 1,480": the subject is what is counted.
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
-      # Words that are counted by nobody.
-      VAGUE = %w[figures numbers things facts results ones feet].freeze
+      # Words that are counted by nobody; "the year eights" are no eights.
+      VAGUE = %w[figures numbers things facts results ones feet fours fives sixes sevens eights nines tens elevens twelves].freeze
 
       # "What we spent" above "Staff: 38,000": money, in whatever coin.
       MONEY = /\b(?:(?:we|they|it|was|money) spent|spending|expenses|expenditure|outgoings|what (?:it|that|everything) costs?|(?:the|our) (?:budget|costs)|where (?:the|our) money (?:goes|went|comes|came))\b/i

@@ -12,7 +12,7 @@ module Peony
 
       TO_SPEND = /\btook in \d|\d (?:left |more )?to (?:spend|pay)\b|\b(?:a|the|our|its) budget (?:of|was|is)\b/
 
-      MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24})?(?=\.|\z)/
+      MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24}| (?:at|by|in|on|after|before) [^.,\d]{1,24})?(?=\.|\n|\z)/
 
       HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b|\b(?:(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )|the (?:number|count|tally) of )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
 

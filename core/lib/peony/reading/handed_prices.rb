@@ -15,6 +15,7 @@ module Peony
       # "Dearer to begin with, at 4,200, but we pay less than twelve a week"
       DEARER = /\b(?:dearer|cheaper|pays?|paid)\b[^.;:\d]{0,24} (?:at|than|only|just|about) \z/i
 
+      VOTED = /\bvotes?\b[^.;]* (?:was|were|by|of) (?:(?:\d+|#{Numbers::WORD}) (?:against|to) )?\z/
       COINS = %w[crowns francs gulden guilders shillings ducats florins marks].freeze
 
       private
@@ -24,12 +25,16 @@ module Peony
         # "The small bus seats 16": the verb is what is counted.
         return "seats" if before.end_with?(" seats ")
         return coin if before.match?(DEARER) && coin
+        return "votes" if voted?(quantity)
         return "votes" if text.all_words.match?(/\b(?:vote[sd]?|poll(?:ed)?)\b/) && (before.match?(/\bpolled (?:only |just )?\z/) || text.string[quantity.to, 14].to_s.match?(/\A,? were cast\b/))
         return money if paid?(quantity, before, last) || (HandedOn::TIME.include?(last&.unit) && text.string[quantity.to, 12].to_s.match?(/\A a (?:year|month|week|night)\b/))
 
         # "An average mark of 71", "a score of 8"
         before[/\b(mark|score|grade|rating) of \z/i, 1]&.then { |word| "#{word.downcase}s" }
       end
+
+      # "We took a vote, and it was two against | three"
+      def voted?(quantity) = text.before(quantity, 50).match?(VOTED) && text.string[[0, quantity.from - 9].max, 40].match?(/ (?:against|to) /)
 
       # "It saves eleven thousand a year": money, though of no currency that is told.
       def paid?(quantity, before, last)

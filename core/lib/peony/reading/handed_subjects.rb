@@ -13,14 +13,15 @@ module Peony
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
       # "A letter goes to every farm, and there are 310 | of those"
-      EVERY = /\b(?:every|each) (?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
+      EVERY = /\b(?:every|each) (?:single )?(?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
+      # "Every single child learned to swim, all 212 | of them"
+      EVERY_ALL = /\b(?:every|each) (?:single )?(?<noun>[[:lower:]]+)\b[^.!?]{0,80}, all \z/i
       # "It takes toddlers, with a helper for every six | of them"
       EVERY_SO_MANY = /\bevery \z/i
       # "Among the fathers it is one in three"
       AMONG = /(?:\A|[.!?;:,] |\b(?:and|but) )(?:among|of|with) (?:(?:the|our|all|its|their) )?(?<noun>[[:lower:]]+),? (?:(?:it|this|that) (?:is|was|comes to|came to)(?: [^.;:\d]{3,24}[:;] (?:there )?it (?:is|was))?|there (?:is|are|was|were)) (?:about |only |just |nearly )?\z/i
       # "You have to be seven", "those must be sixteen"
       HAVE_TO_BE = /\b(?:have|has|had|need|needs|must|should)(?: to)? be (?:at least |over |under )?\z/i
-      PARTY = /\b(?:family|families|party|parties|household|households|crew|team|group) of (?:about |up to )?\z/i
       # "Footfall, which was 2,100": the word for it has no plural.
       UNNAMED = /\b(?:footfall|attendance|turnout|membership|circulation|readership|enrolment|occupancy|ridership)\b[^.;:\d]{0,24}\b(?:was|is|were|stood at|stands at|reached|from) (?:about |only |just |nearly )?\z/i
       # "Of umbrellas alone his passengers left behind 2,250"
@@ -36,24 +37,13 @@ module Peony
       WAS_ONCE = /\A(?: of \d+)? \((?:was|were|formerly|before)\b/
       # "When the wind is above six": its force has no unit.
       WIND = /\bwind\b[^.;:\d]{0,24} (?:above|over|under|below|of|is|was|reaches|at) \z/i
-      # "There were 2,600 in the audience"
-      GATHERED = /\A in the (?:audience|crowd|congregation|queue|line)\b/
       # "Monthly givers: | 3 in 10"
       LABEL = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:only |just |about |nearly )?\z/
       IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
-      # "€90 a month": what is paid, driven or used so often is told in one unit.
-      RATE = /\A a (?:day|week|month|year)\b/
       # "The museum has asked its visitors … named by 318 | of them"
       ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
       # "Over the players, | five of them"
       NOUN_THEN = /\b(?<noun>(?![[:lower:]]+ties\b)[[:lower:]]+), (?:about |only |just |all )?\z/
-      # "Room for 80"
-      ROOM_FOR = /\b(?:room|space|seats?|seating|places?|chairs?|beds) for (?:about |up to |over |nearly )?\z/i
-      # "We telephone forty of them … and write to the | forty"
-      THE_SAME = /\b(?:the|those|these|all) \z/i
-      # "It needs six | to put it up"
-      NEEDS = /\b(?:needs?|takes?|took|needed) (?:about |only |at least )?\z/
-      AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
 
       private
 
@@ -62,22 +52,9 @@ module Peony
         behind = text.string[quantity.to, 24].to_s
         return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
         return "" if (last.nil? && lead.match?(UNNAMED)) || (quantity.value <= 12 && lead.match?(WIND))
-        return "people" if gathered?(quantity, last, lead, behind)
 
-        named_before(lead, behind) || the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || own_clause(lead, behind, last) || of_them(lead, behind) ||
+        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(lead, behind, last) || of_them(lead, behind) ||
           of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
-      end
-
-      def the_same(quantity, lead, behind)
-        return nil unless lead.match?(THE_SAME) && behind.match?(/\A(?:[.,;:)]|\z| (?:and|who|that|which|were|are)\b)/)
-
-        @list.find { |q| q.to <= quantity.from && q.value == quantity.value && Units.counted?(q.unit) }&.unit
-      end
-
-      def at_the_rate(quantity, behind)
-        rate = behind[RATE] or return nil
-        earlier = @list.take_while { |q| q.from < quantity.from }.reverse.find { |q| text.string[q.to, rate.length + 1].to_s.match?(/\A#{rate}\b/) }
-        earlier.unit if earlier && !earlier.said && earlier.unit.empty?
       end
 
       def named_before(lead, behind)
@@ -94,14 +71,6 @@ module Peony
         counts(lead[THAT_WERE, :noun]) || (counts(lead[WERE, :noun]) if measured)
       end
 
-      # "A family of four", "2,600 in the audience"; beside what is measured also "it needs six to put it up".
-      def gathered?(quantity, last, lead, behind)
-        return true if (lead.match?(PARTY) && !behind.match?(/\A(?:-| of\b)/)) || (lead.match?(ROOM_FOR) && behind.match?(/\A(?:[.,;)]|\z| (?:at|in|and|or)\b)/))
-        return behind.match?(GATHERED) if last.nil? || Units.counted?(last.unit)
-
-        !HandedOn::TIME.include?(last.unit) && quantity.value <= 12 && lead.match?(NEEDS) && behind.match?(/\A to [[:lower:]]+/)
-      end
-
       def of_noun(quantity, lead, behind)
         return counts(lead[OF_NOUN, :noun]) unless lead.match?(OF_EVERY_ONE) && behind.match?(/\A (?:that|which|who)\b/)
 
@@ -110,7 +79,9 @@ module Peony
 
       def of_them(lead, behind)
         return nil unless behind.match?(/\A of (?:them|those|these)\b/)
-        return counts(Units.plural_of(lead[EVERY, :noun].downcase)) if lead.match?(EVERY)
+
+        every = lead[EVERY, :noun] || lead[EVERY_ALL, :noun]
+        return counts(Units.plural_of(every.downcase)) if every
         return counts(lead[NOUN_THEN, :noun]) if lead.match?(NOUN_THEN)
 
         asked = lead.match?(/\bby (?:only |about )?\z/) && counts(text.string[ASKED_WHOM, :noun])
@@ -124,14 +95,6 @@ module Peony
         one = @list.reverse.find { |q| q.to <= quantity.from }
         lead = self.lead(one) if one && text.string[one.to...quantity.from].match?(/\A (?:in|out of|of|of every|in every) \z/)
         counts(lead[AMONG, :noun])
-      end
-
-      # "At 16 degrees there were nine. At 26, there were fifty": the same is told of again.
-      def at_as_before(quantity, lead)
-        return nil unless lead.match?(AT) && text.string[quantity.to, 1].to_s.match?(/\A[, ]/)
-
-        earlier = @said.reverse.find { |q| q.from < quantity.from && Units::MEASURES.value?(q.unit) && text.before(q, 4).match?(/\bat \z/i) }
-        earlier.unit if earlier && !HandedOn::TIME.include?(earlier.unit)
       end
 
       # Only where nothing says otherwise, and then where the one before was counted by what it is called too.

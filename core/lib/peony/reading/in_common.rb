@@ -23,7 +23,7 @@ module Peony
       # @return [Array<Array<Span>>, nil] the groups, then what they share
       def among(text)
         named = groups(text)
-        return nil unless named.size.between?(3, 4)
+        return TwoByTwo.of(text) unless named.size.between?(3, 4)
 
         # "Bell-ringers" are ringers.
         stems = named.map { |g| Manner.stems(text, g) | (g.text.include?("-") ? g.text.downcase.scan(/\p{L}{3,}/).map { |w| w[0, 5] } - %w[the] : []) }

@@ -31,7 +31,7 @@ module Peony
         @behind = last ? alone.drop(last + 1) : []
         @alone = alone[inner]
         @said = best[inner].compact
-        @beside_table = @alone.zip(best[inner]).partition { |passage, _| passage.blocks.any?(&:table) }
+        @beside_table = @alone.zip(best[inner]).partition { |passage, _| Passages.table?(passage.blocks) }
         @whole = @alone.size == alone.size ? section : Notes::Passage.new(@alone.flat_map(&:blocks))
       end
 

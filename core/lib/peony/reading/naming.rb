@@ -15,6 +15,9 @@ module Peony
       # A sentence of more words than this is named by its first words, for it is none.
       LONGEST = 80
 
+      # "Twelve | turns on the left are for the hours": how many there are names nothing.
+      NUMBER_ALONE = /\A(?:#{Numbers::WORD}|\d[\d.,]*)\z/i
+
       # "Water and | carbon dioxide are turned": half of what it speaks of.
       HALVES = /\A(?:are|were|have)\z/
 
@@ -87,6 +90,7 @@ module Peony
       def fit(text, span)
         text.at(:fit, span.from, span.to) do
           all = candidates(text, span)
+          all = all.reject { |c| c.text.match?(NUMBER_ALONE) && text.string[c.to, 12].match?(/\A [[:lower:]]+s\b/) }.then { |named| named.any? ? named : all }
           all = all.reject { |c| half?(text, c) || torn?(text, c) }.then { |whole| whole.any? ? whole : all }
           [all.select { |c| c.signs.key?(:told_order) && c.text.include?(" ") }, alone(span, all), all.select { |c| c.signs.key?(:what_comes) }, all].find(&:any?) || all
         end

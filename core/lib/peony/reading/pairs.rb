@@ -85,6 +85,9 @@ module Peony
         ends = text.tree.size >= 2 && list.size > 2 ? dated_ends(text, list) : nil
         return made(text, *ends, name(text, stretch, ends.first), stretch.from, stretch.to) if ends
 
+        ends = of_wholes(text, list)
+        return made(text, *ends, name(text, stretch, ends.last), stretch.from, stretch.to) if ends
+
         one, two = list.combination(2).find { |a, b| (alike?(a, b) || so_often?(text, a, b)) && Turned.is?(text, stretch, a, b) }
         return nil unless one
 
@@ -93,6 +96,17 @@ module Peony
         stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
         made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
       end
+
+      # "88 of 96 (was 51 of 90)": what became of so many, and not of how many.
+      # @return [Array(Quantity, Quantity), nil] the earlier and the later one
+      def of_wholes(text, list)
+        list.each_cons(4) do |now, whole, before, other|
+          gaps = [now, whole, before, other].each_cons(2).map { |a, b| text.string[a.to...b.from] }
+          return [before, now] if gaps[0] == " of " && gaps[2] == " of " && gaps[1].match?(WAS_OF)
+        end
+        nil
+      end
+      WAS_OF = /\A(?: [[:lower:]]+)?(?:, | \()(?:was|were|formerly|before) \z/
 
       # "It was 6 per cent, then 9, 14, 22 and last year 28": what it has become is told last.
       def last_of_run(text, two, list)
@@ -213,12 +227,23 @@ module Peony
         list.first if list.one? && text.moments_in(before).any?
       end
 
+      # "Boats mended | 22 (was 9)": all of it, where the earlier value stands in brackets.
+      def before_brackets(text, lead, one)
+        told = lead[/[^,;:]+\z/].to_s.strip.sub(/\A(?:and|the|our) /i, "") if text.string[one.to, 40].to_s.match?(BRACKETED)
+        told if told.to_s.split.size.between?(1, 6)
+      end
+
+      BRACKETED = /\A(?: [[:lower:]]+)?(?: of \d[\d.,]*)? \((?:was|were|formerly) /
+
       # What changed: the label, or the subject before the first value.
       def name(text, stretch, one)
         lead = text.string[stretch.from...one.from]
         label = lead[/\A([^:]{2,48}):/, 1]
         # "Firing: old kiln 14, new kiln 9", row by row
         return label if label && text.table?
+
+        told = before_brackets(text, lead, one)
+        return told if told
 
         # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
         start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from

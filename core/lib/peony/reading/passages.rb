@@ -52,14 +52,21 @@ module Peony
       def paragraphs(passage)
         parts = stanzas(passage)
         # Heads that were joined belong together.
-        return [] if parts.size < 2 || passage.blocks.any?(&:heading?) || (passage.heading && passage.length < SEVERAL)
+        return [] if parts.size < 2 || passage.blocks.any?(&:heading?) || (passage.heading && passage.length < SEVERAL && !table?(passage.blocks))
 
         parts.map { |blocks| Notes::Passage.new(blocks, heading: passage.heading, part: !passage.heading.nil?) }
       end
 
       # Each paragraph with the list that follows it; one that only goes on stays with the one before.
       def stanzas(passage)
-        passage.blocks.chunk_while { |before, block| block.item? ? (passage.heading && block.table.nil?) || !told?(before) : block.text.match?(GOES_ON) }.to_a
+        list = passage.heading && !table?(passage.blocks)
+        passage.blocks.chunk_while { |before, block| block.item? ? list || !told?(before) : block.text.match?(GOES_ON) }.to_a
+      end
+
+      # Whether there are rows of a table: also where notes that were pasted or typed keep only their words ("Shore: People 640, Benches 9", and so on).
+      def table?(blocks)
+        heads = blocks.select(&:item?).map { |b| b.text.scan(Text::HEADS).flatten }
+        blocks.any?(&:table) || (heads.size > 2 && heads.uniq.one? && heads.first.any? && heads.first.all? { |head| head.match?(/\A[[:upper:]]/) })
       end
 
       # Whether a paragraph has told something of its own and does not lead to the list, or the rows of a table, behind it.

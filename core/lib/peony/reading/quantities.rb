@@ -12,9 +12,6 @@ module Peony
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
-      LABELS = /(?:\b(?:#{NUMBERED.join('|')}) |\bno\. |#|\b[A-Z])\z/i
-      # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
-      TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
@@ -101,7 +98,7 @@ module Peony
         names = Uncounted.numbered(string)
         steps = Enumerated.in(string).map { |m| m.begin(0)...m.end(0) }
         each_match(string, FIGURE, taken) do |m|
-          next if label?(string, m) || steps.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
+          next if NumberLabels.label?(string, m) || steps.any? { |range| range.cover?(m.begin(0)) } || names&.match?(string[[0, m.begin(0) - 24].max...m.begin(0)])
 
           value = Numbers.digits(m[1], mark(string[m.end(0), 2], m[1]))
           unit = Units.after(below(string, m) || string[m.end(0), 60], value, text.tokens_after(m.end(0)))
@@ -130,47 +127,6 @@ module Peony
         match = rest.match(Units::AFTER)
         word = match && (match[1] || match[2]).downcase
         word && (Units::MEASURES.key?(word) || Units::CURRENCIES.key?(word)) ? match.end(0) : 0
-      end
-
-      def label?(string, match)
-        before = string[[0, match.begin(0) - 24].max...match.begin(0)]
-        after = string[match.end(0), 8].to_s
-        return true if string[match.end(0), 7].to_s.match?(/\A (?:bus|tram|train)\b/) && before.match?(/\bthe \z/i)
-        return true if before.match?(/\b[Vv]ersion \z/) || Hours.open_from?(string, match)
-        return true if which?(match[1], before, after)
-        # "Everyone in Year 5"
-        return true if before.match?(/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/)
-        return true if after.match?(/\A(?:st|nd|rd|th)\b/) || after.match?(/\A[:.]\d/) || before.match?(/\d:\z/)
-        return true if before.match?(/(?:\A|\n)\s*\z/) && after.match?(/\A[.)]\s/)
-        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
-
-        # "page 4", but not "last year 4,212 people".
-        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES)
-
-        before.match?(/\b(?:room|number|step|page) \z/i) || !(before.match?(TOLD) || measured?(string, match, before) || before.match?(/\ban? [[:lower:]]+ (?:line|track|hut|floor|row) \z/))
-      end
-
-      # "Visited the page 610": 610 did. "Old bus 76": a name that leads it is none of a number.
-      DOES = /[[:lower:]] the (?:page|room|step|chapter|figure) \z|\b(?!(?:And|But|Or|So|Then|Now|In|On|At|By|From)\b)[[:upper:]][a-z]+ [a-z]+ \z/
-
-      # "The old tram reaches 82 decibels, the bus 76, the new tram | 68": one of a row.
-      def measured?(string, match, before) = before.match?(OF_ROW) && string[[0, match.begin(0) - 160].max...match.begin(0)].match?(/\d [[:lower:]]{3}/)
-      OF_ROW = /[,;] (?:and )?the (?:[[:lower:]]+ )?(?:bus|tram|line|gate|hut|floor|plot) \z/
-
-      ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
-
-      OF_CLASS = /\A(?:[.,;)]|\z| (?:can|may|will|is|was|has|had|must|should|who|and|did)\b)/
-
-      # "In week 1 you get to know everybody", "ring 112 from outside", "Mill Lane 4, Brool", "Form 9 wrote down"
-      def which?(digits, before, after)
-        return true if digits.length < 3 && before.match?(/(?:\A|[.!?;:,]\s|[[:lower:]] )(?:Form|Grade|Kennel|Table|Locker|Bay|Bed|Desk|Pump|Pond|Lift|Car|Tank|Stand|Pitch|Court|Coach) \z/)
-        # "Station 640, Mill Lane 455"
-        return true if digits.length < 4 && before.match?(ROAD) && !before.match?(/\d,? (?:and )?(?:[[:upper:]][[:lower:]]+ ){2}\z/) && after.match?(/\A(?:[.,;]|\z)/)
-        return true if digits.length < 3 && before.match?(/\b(?:in|by|from|until|since|on) (?:day|week|lesson|term|round) \z/i) && !after.match?(/\A ?%/)
-        # "Counted by class 6, in gloves", "anyone in class 6 may come"
-        return true if digits.length < 3 && before.match?(/\b(?:by|of|from|with|in) (?:class|grade|form) \z/i) && after.match?(OF_CLASS)
-
-        digits.length > 2 && before.match?(/\b(?:ring|dial|call|phone) \z/i) && after.match?(/\A(?:[.,;!]|\z| (?:fr|at|an|or))/)
       end
 
       def year?(digits, suffix) = suffix.nil? && digits.match?(/\A(?:1[4-9]|20)\d\d\z/)

@@ -61,6 +61,7 @@ module Peony
       def direct(text)
         text.quantities.each_cons(2).filter_map do |a, b|
           gap = text.string[a.to...b.from]
+          next Ratio.new(part: a, whole: b, goal: true) if beyond_goal?(a, b, gap)
           next unless a.value < b.value && a.value.positive? && a.unit != "%" && b.unit != "%"
           # "One fall in two years": how often, not how many of how many.
           next if HandedOn::TIME.include?(b.unit) && gap.match?(/\A [[:alpha:]]+ in \z/)
@@ -69,6 +70,11 @@ module Peony
           strict = gap.match?(STRICT) || in_one || (a.value == 1 && (gap.match?(ONE_FOR) || gap.match?(ONE_OF_A_KIND)))
           Ratio.new(part: a, whole: b, goal: !strict) if strict || (gap.match?(IN) && (a.unit == b.unit || gap.match?(/\bof (?:the|every|all|our|her|his|my|their|its|your)\b/)))
         end
+      end
+
+      # "€410 of €400": more than was asked for.
+      def beyond_goal?(part, whole, gap)
+        gap == " of " && Units.money?(part.unit) && part.unit == whole.unit && part.said && whole.said && part.value.between?(whole.value, whole.value * 3)
       end
 
       # "In a class of 28 there are now, on average, five with hay fever"

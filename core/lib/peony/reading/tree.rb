@@ -20,7 +20,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Node>] what stands side by side: groups where at least two lines lead something, else the entries
       def of(text)
-        groups = grouped(text)
+        groups = headings(text) || grouped(text)
         return groups if groups.size >= 2 && groups.size >= text.outer.size * 0.2
 
         text.outer.any? ? nodes(text.outer) : labelled(text)
@@ -40,6 +40,22 @@ module Peony
       end
 
       def nodes(entries) = entries.map { |e| Node.new(span: e.span, level: e.level, ordered: e.ordered, children: nodes(e.children), body: []) }
+
+      # Headings with headings below them, and nothing else.
+      # @return [Array<Node>, nil]
+      def headings(text)
+        list = text.stretches
+        levels = list.map { |s| s.block.level.to_i if s.block.heading? }
+        return nil unless list.size > 3 && levels.all? && levels.uniq.size > 1 && levels.first == levels.min && levels.count(levels.min) > 1
+
+        above = []
+        list.zip(levels).each_with_object([]) do |(stretch, level), tops|
+          above.pop while above.any? && above.last.level >= level
+          node = Node.new(span: text.span(stretch.from, stretch.to), level: level, ordered: false, children: [], body: [])
+          (above.any? ? above.last.children : tops) << node
+          above << node
+        end
+      end
 
       def grouped(text)
         groups = []

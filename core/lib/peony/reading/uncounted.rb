@@ -119,7 +119,7 @@ module Peony
       def of_manner?(string, match, rest, unit)
         return true if rest.match?(/\A\s+(?:cannot\b|(?!(?:series|species|means)\b)[[:lower:]]+[^su]s (?:up|down|out|in|on|off|at|to|for|a|an|the|with|that|how|what|it|them)\b)/)
 
-        string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit)
+        string[[0, match.begin(0) - 4].max...match.begin(0)].match?(/\bin \z/i) && !Units::MEASURES.value?(unit) && !string.match?(/\b(?:\d+|two|three|four|five|six) #{unit}\b/)
       end
 
       # "two-way": a number inside an adjective counts nothing, unless it measures ("ten-minute").

@@ -9,6 +9,9 @@ module Peony
 
         GOT_WORSE = /\A(?:only )?(?:the |our )?(?<what>(?!it\b|that\b|this\b|there\b)[^,;:.]{3,40}?) (?:has|have|had) (?:got worse|got better|suffered|gained|gone the other way|improved)\W*\z/i
 
+        # "88 | of 96"
+        OF_SO_MANY = /\A of \d[\d.,]*\b/
+
         def find
           items = text.changes.map { |pair| change(pair) }
           return nil if items.empty? || items.size > 8
@@ -64,7 +67,7 @@ module Peony
 
         # Beside an amount in another unit an amount says its own: "4 minutes", "forty seconds".
         def shown(quantity, other)
-          said = quantity.text
+          said = quantity.text + text.string[quantity.to, 12].to_s[OF_SO_MANY].to_s
           return said if quantity.unit == other.unit || Units::MEASURES[said[/[[:alpha:]°]+\z/].to_s.downcase] == quantity.unit
 
           said + text.string[quantity.to, 16].to_s[/\A[ -]?[[:alpha:]°]+/].to_s

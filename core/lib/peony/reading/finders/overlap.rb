@@ -136,7 +136,7 @@ module Peony
           among = InCommon.among(text)
           members = InCommon.members(text) unless among && InCommon.subjects(text)
           among = nil if members
-          @groups = InCommon.groups(text).size if among
+          @groups = [InCommon.groups(text).size, 3].max if among
           told = shown(0.8, members) || with_shared(shown(0.6, among)) || labelled || shown(0.5, InCommon.in_turn(text)) ||
                  shown(0.4, InCommon.two_first(text)) || apart || meeting || each_then_both
           return told if told

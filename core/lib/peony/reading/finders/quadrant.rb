@@ -34,7 +34,7 @@ module Peony
           items = [of_table, of_nodes, of_prose].find { |list| list&.size == 4 } || of_points
           return nil unless items
 
-          finding(@strength, nodes.size == 4 ? "four heads of one assessment" : "four boxes from two questions", items)
+          finding(@strength, nodes.size.between?(4, 5) ? "four heads of one assessment" : "four boxes from two questions", items)
         end
 
         private
@@ -50,15 +50,17 @@ module Peony
         end
 
         def of_nodes
-          return nil unless nodes.size == 4
+          # "Pool: what helps and what does not", and then four heads.
+          boxes = nodes.size == 5 && nodes.drop(1).all? { |n| n.span.text.match?(HEADS) } ? nodes.drop(1) : nodes
+          return nil unless boxes.size == 4
 
-          heads = nodes.map { |n| n.span.text }
+          heads = boxes.map { |n| n.span.text }
           @strength = if heads.count { |h| h.match?(HEADS) } >= 3 then 0.97
                       elsif crossed?(heads) then 0.9
                       elsif judged? && heads.last.match?(/\A(?:neither|none|the rest|all others?)\b/i) then 0.92
                       else 0.2
                       end
-          nodes.map { |n| node_item(n) }
+          boxes.map { |n| node_item(n) }
         end
 
         # "Cheap and good, cheap and poor, dear and good, dear and poor": two words, each with two others.

@@ -127,8 +127,14 @@ module Peony
 
         # The entries or sentences, each with its numbers.
         def stretches
-          spans = nodes.size >= 2 ? nodes.map(&:span) : answered
+          spans = nodes.size >= 2 ? nodes.map { |n| with_number(n) } : answered
           spans.map { |s| [s, text.ladder.select { |m| m.quantity.from >= s.from && m.quantity.to <= s.to && !passed?(m.quantity) }] }.reject { |_, list| list.empty? }
+        end
+
+        # "2019", and below it "14".
+        def with_number(node)
+          below = node.body.one? && text.moments_in(node.span).any? && text.quantities_in(node.body.first).one? && node.body.first.text.split.size <= 3
+          below ? text.span(node.span.from, node.body.first.to) : node.span
         end
 
         # "In 2022 it passed three thousand for the first time, at 3,150": the mark is no point of its own.

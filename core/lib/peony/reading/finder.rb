@@ -117,7 +117,7 @@ module Peony
         number = item.title[/(?<=[[:alpha:]]{3} )[£€$]?\d[\d.,]*\z/] or return item.title
         before = item.title.delete_suffix(" #{number}")
         same = item.spans.flat_map { |s| text.quantities_in(s) }.any? { |q| q.value == item.value && q.text == number }
-        same && !"#{before} ".match?(Quantities::LABELS) ? before : item.title
+        same && !"#{before} ".match?(NumberLabels::LABELS) ? before : item.title
       end
 
       # Whether a detail says nothing beside the title, the number and the moment: "took 33 %", "in December 120".

@@ -9,7 +9,7 @@ module Peony
       ASKS = /\?|\A(?:if|whether|is|are|does|do|did|has|have|can|which|who|what|where|when)\b/i
 
       # "Look at the flag", "ask if they have the jar": what is looked at or asked parts the way like a question.
-      CHECKS = /\b(?:asks? (?:if|whether|how|what|when|where|which|who)|(?:find|see) out (?:if|whether|how|what)|looks? (?:at|for|whether)|checks? (?:if|whether|the|for)|weighs? it|counts? (?:the|how)|holds? it up)\b/i
+      CHECKS = /\b(?:asks? (?:if|whether|how|what|when|where|which|who)|(?:find|see) out (?:if|whether|how|what)|depends? on|looks? (?:at|for|whether)|checks? (?:if|whether|the|for)|weighs? it|counts? (?:the|how)|holds? it up)\b/i
 
       class << self
         # @param items [Array<Item>]

@@ -31,6 +31,13 @@ module Peony
         mark.empty? ? whole : "#{whole}\u2009#{mark}"
       end
 
+      # "11400", as it was typed into a table, is "11,400" like all other numbers of a figure; years and decimals stay.
+      # @param words [String, nil] of an aspect
+      # @return [String, nil]
+      def spaced(words)
+        words.is_a?(String) ? words.sub(/\A([£€$−-]?)(\d{5,9})(?=\z|\s|\.\d)/) { "#{Regexp.last_match(1)}#{grouped(Regexp.last_match(2).to_i)}" } : words
+      end
+
       def grouped(value) = Reading::Arithmetic.show(value)
     end
   end

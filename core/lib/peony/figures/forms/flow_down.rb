@@ -11,34 +11,48 @@ module Peony
         include Branches
 
         def draw
-          row = height / branches.size
-          refuse("There is too little room for #{branches.size} questions.") if row < 70
+          rows = shares.map { |share| height * share }
+          refuse("There is too little room for #{branches.size} questions.") if rows.min < 70
           @pad = gap(18)
           @slant = gap(22)
           @main = width * 0.46
           @link = [gap(60), width * 0.1].min
           side = width - @main - @link
           refuse("There is too little room for the exits.") if side < 110
-          tall = row - gap(34)
           list = branches.flat_map { |b| [b.question, *b.exits] }
-          cells = branches.flat_map { |b| [[@main - (@pad * 2) - (@slant * 2), tall - (@pad * 0.8)], *b.exits.map { [side - @pad, ((tall + gap(24)) / b.exits.size) - gap(8)] }] }
+          cells = branches.zip(rows).flat_map do |b, row|
+            [[@main - (@pad * 2) - (@slant * 2), row - gap(34) - (@pad * 0.8)], *b.exits.map { [side - @pad, ((row - gap(10)) / b.exits.size) - gap(8)] }]
+          end
           labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
-          tall = [tall, needed(labels)].min
-          row = [row, tall + gap(60)].min
-          branches.each_with_index { |b, i| step(b, i, labels, top + (i * row), tall, row) }
+          boxes = stacked(rows, labels)
+          branches.each_with_index { |b, i| step(b, labels, *boxes[i], boxes[i + 1]&.first) }
         end
 
         private
 
-        # As high as the largest label, or as all exits of one question.
-        def needed(labels)
-          [labels.values.map(&:height).max + (@pad * 2) + gap(20), branches.map { |b| b.exits.sum { |i| labels[i.id].height + gap(8) } }.max].max
+        # A question with many exits takes more of the height than one that has one.
+        def shares
+          weights = branches.map { |b| [b.exits.size, 2].max + 0.5 }
+          weights.map { |weight| weight / weights.sum }
         end
 
-        def step(branch, index, labels, y, tall, row)
+        # Each box is as high as its words, and stands amid its exits.
+        # @return [Array<Array(Float, Float)>] top and height of each
+        def stacked(rows, labels)
+          y = top
+          branches.zip(rows).map do |branch, row|
+            tall = labels[branch.question.id].height + (@pad * 2) + gap(20)
+            block = [tall, branch.exits.sum { |i| labels[i.id].height + gap(8) }].max.clamp(0, row - gap(34))
+            tall = [tall, block].min
+            [y + ((block - tall) / 2), tall].tap { y += [row, block + gap(60)].min }
+          end
+        end
+
+        # @param following [Float, nil] where the next box begins
+        def step(branch, labels, y, tall, following)
           pen.group("item", item: branch.question.id) do
             ask(branch.question, labels[branch.question.id], y, tall)
-            arrow([[@main / 2, y + tall + gap(2)], [@main / 2, y + row - gap(2)]], mark) if index < branches.size - 1
+            arrow([[@main / 2, y + tall + gap(2)], [@main / 2, following - gap(2)]], mark) if following
           end
           exits(branch.exits, labels, y, tall)
         end

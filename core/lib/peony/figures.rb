@@ -28,7 +28,8 @@ module Peony
     def items(items)
       items.each_with_index.map do |data, index|
         Item.new(id: data["id"] || "i#{index + 1}", title: clean(data["title"]), detail: clean(data["detail"]), value: number(data["value"]),
-                 unit: data["unit"].to_s, date: data["date"]&.to_s, aspects: (data["aspects"] || []).map { |name, words| [name, Values.spaced(words)] }, colour: data["colour"], strong: data["strong"],
+                 unit: data["unit"].to_s, date: data["date"]&.to_s,
+                 aspects: (data["aspects"] || []).map { |name, words| [name, Values.spaced(words)] }, colour: data["colour"], strong: data["strong"],
                  icon: data["icon"], children: items(data["children"] || []))
       end
     end

@@ -19,7 +19,7 @@ module Peony
         /,\s+(?:and |but )?(?=(?:any|every)thing (?:else|(?!(?:over|under|other)\b)[[:lower:]]+er)\b)/i,
         /,\s+(?=(?!(?:down|up|back|over|close|next|on|in|out|from|not)\b)[[:lower:]]{3,} to (?:the|an?|our) [^.;:]*, and )/,
         # "Look at the grass: | dry, and the fiddlers set up; still wet, and ..."
-        /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
+        /:\s+(?=(?:(?:still|too|quite|very) )?[[:lower:]]+(?: of them)?, and [^;.]{3,60}; (?:(?:still|too|quite|very) )?[[:lower:]]+, and )/
       ].freeze
       SPLIT = Regexp.union(*CUTS)
 
@@ -38,7 +38,7 @@ module Peony
       # What somebody looks at before it is decided.
       CHECK = /\b(?:look(?:s|ed)? (?:at|for|out|up|whether|which|who)|checks?|feels?|taps?|listens?|holds? (?:it|an?)|asks?|asked (?:what|whether|how)|smells?|weighs?|measures?|counts?)\b/i
       # "No streak, and he puts the kettle on", "a snapping one", "everyone else", "the rest".
-      REST = /\bmeans?\b|\A(?:and |but )?(?:(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b(?!,| one\b)|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|(?:any|every)thing [[:lower:]]+er\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
+      REST = /\bmeans?\b|\A(?:and |but )?(?:should (?:it|they|that|there|he|she|you)\b|(?:over|under|above|below|up to|between|from|for|more than|less than)\b|no\b(?!,| one\b)|none\b|without\b|(?:every|any)(?:one|body|thing) else\b|(?:any|every)thing [[:lower:]]+er\b|any other\b|all (?:the )?others?\b|the (?:rest|others?)\b|an? [[:alpha:]-]+ one\b|[[:alpha:]-]+ ones?\b)/i
 
       # Says no more than that one goes on.
       ON = Regexp.union(

@@ -101,6 +101,9 @@ module Peony
         }],
         /\b(?:a )?quarter (to|past) (#{Numbers::WORD})\b/i => [:time, :quarter, ->(m) { Numbers.spelled(m[2]) + 12 + (m[1].downcase == "to" ? -0.25 : 0.25) }],
         /(?<=; |: |\A|\n)(#{YEAR})(?= (?!(?:[a-z]+ )?(?:people|children|men|women|[a-z]+s)\b)[[:alpha:]])/ => [:year, :year, ->(m) { m[1].to_f }],
+        # "By 1801 boats could get there": what leads a sentence is when it was.
+        /(?:(?<=\A)|(?<=\n)|(?<=[.!?;] ))(?:In|By|Until|From) (#{YEAR})(?= [a-z]{3,}s (?:could|can|would|were|was|had|have|did|got|came|went|began|started|stopped|might|no longer)\b)/ =>
+          [:year, :year, ->(m) { m[1].to_f }],
         /(?<=: |, |; )(#{YEAR})(?= [£€$]?\d)/ => [:year, :year, ->(m) { m[1].to_f }],
         /\b(?![Bb]y one\b|[Ff]rom one\b)(?:[Aa]t|[Bb]y|[Uu]ntil|[Tt]ill|[Ff]rom|[Ss]ince) (#{HOUR})\b(?=[,.;:!?]|\z| (?:#{AFTER_HOUR})\b)(?! (?:and|or) (?:#{HOUR})\b)(?!#{PER})/ =>
           [:time, nil, ->(m) { amount?(m.pre_match, m[0]) ? nil : hour(m[1]) }],

@@ -50,6 +50,9 @@ module Peony
       def part(string, from, clause, number, counted, found)
         place = (from + clause.begin + number.begin(:n))...(from + clause.begin + number.end(:n))
         year = number[:n].match?(/\A#{Dates::YEAR}\z/o)
+        # "Tour requests 2024: 480 asked": the year of all of it.
+        return nil if year && string[place.end] == ":" && number[:n].to_i.between?(1990, 2040)
+
         known = found.any? { |f| f.cover?(place.begin) } || counted.any? { |c| from + c.begin == place.begin }
         Part.new(place: place, value: Numbers.digits(number[:n]), sure: known || !year,
                  doubtful: year && !known && !number.pre_match.match?(YEAR_BEFORE) && !string[place.end, 4].match?(/\A ?[–-]/))

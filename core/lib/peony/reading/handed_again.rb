@@ -12,6 +12,7 @@ module Peony
       WAS = /\A(?: [[:lower:]]+)?(?: (?:an?|per) [[:lower:]]+)?(?:, | \()(?:was|were|used to be|formerly) (?:only |about )?\z/
       # "We telephone forty of them … and write to the | forty"
       THE_SAME = /\b(?:the|those|these|all) \z/i
+      WITH = /\bwith (?:only |just |about |nearly )?\z/
       AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
 
       private
@@ -19,7 +20,7 @@ module Peony
       def told_again(quantity, lead, behind)
         return averaged if lead.match?(AVERAGE)
 
-        the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || was_once(quantity) || was_and_is(quantity)
+        the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || was_once(quantity) || was_and_is(quantity) || so_often_with(quantity, lead)
       end
 
       def the_same(quantity, lead, behind)
@@ -44,6 +45,14 @@ module Peony
 
       # Where an average was told in a unit, another one is told in the same.
       def averaged = @said.find { |q| q.said && text.before(q, 60).match?(/\b(?:average|mean|median)\b[^.;]*\z/i) }&.unit.to_s
+
+      # "At Mill Lane it was pressed 611 times. The hospital came next with | 540"
+      def so_often_with(quantity, lead)
+        return nil unless lead.match?(WITH) && text.string[quantity.to, 5].to_s.match?(/\A(?:[.,;]|\z| and\b)/)
+
+        counted = @list.take_while { |q| q.from < quantity.from }.select { |q| q.said && q.value > 12 }
+        "times" if counted.any? && counted.all? { |q| q.unit == "times" }
+      end
 
       # "One hour a day, was | three"
       def was_once(quantity)

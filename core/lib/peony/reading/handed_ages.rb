@@ -7,6 +7,8 @@ module Peony
       AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
+      # "Since I was | nineteen."
+      SINCE_AGED = /\b(?:when|since|until|till|after) (?:i|he|she|they|you) (?:was|were|turned) \z/i
       # "No one in it under | sixty."
       NO_ONE_UNDER = /\b(?:no one|nobody|any(?:one|body)|every(?:one|body)|some(?:one|body)|people|children|adults|those|members|men|women)\b[^.;,\d]{0,30} (?:under|over|above|below) (?:the age of )?\z/i
       # "Reading age, class 4B, September to June: Noor 8.1", not "age groups: under 18, 14"
@@ -30,7 +32,7 @@ module Peony
         ages = @list.select { |q| q.unit.empty? && q.value.between?(1, 110) }
         ages.each { |q| q.unit = "years" if called?(q) || named?(q) }
         at_ages(ages)
-        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } || beyond_age?(q) }
+        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } || beyond_age?(q) || since_aged?(q) }
         ages.each { |q| q.unit = "years" if q.unit.empty? && text.before(q, 24).match?(NAMED_OR_TURNED) } if text.string.match?(AGES_OF)
         @aged = ages.select { |q| q.unit == "years" }
       end
@@ -39,6 +41,7 @@ module Peony
       def age_told?(quantity) = @aged.any? { |q| q.equal?(quantity) }
       def there_were?(quantity) = text.before(quantity, 20).match?(/\bthere (?:were|are|was|is) (?:only |just |about )?\z/i)
 
+      def since_aged?(quantity) = quantity.value >= 3 && text.before(quantity, 24).match?(SINCE_AGED) && text.string[quantity.to, 1].to_s.match?(/\A[.,;:)]?\z/)
       def beyond_age?(quantity) = quantity.value >= 10 && text.before(quantity, 60).match?(NO_ONE_UNDER) && text.string[quantity.to, 1].to_s.match?(/\A[.,;:)]?\z/)
 
       def called?(quantity) = text.string[quantity.to, 1].to_s.match?(/\A[.,;]?\z/) && text.before(quantity, 60).match?(CALLED)

@@ -21,7 +21,8 @@ module Peony
       include HandedPeople
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
-      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
+      SEASONS = %w[seasons terms summers winters springs autumns].freeze
+      PASSING = /\A(?: (?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|decades?|(?:spring|summer|autumn|winter|night|term|season)s?))?,? (?:on(?! average\b| (?!the\b|it\b|they\b|we\b|he\b|she\b|there\b|i\b)[[:lower:]]+ )|ago|later|after|before|old|earlier)\b/
       # "It took three quarters of an hour before tickets were sold by the clock": how long it took.
       LASTED = /\b(?:takes?|took|lasts?|lasted|needs?|needed|waited) (?:about )?\z/i
       # "Requests came to 1,480": the subject is what is counted.
@@ -33,6 +34,7 @@ module Peony
       # "What we spent" above "Staff: 38,000": money, in whatever coin.
       MONEY = /\b(?:(?:we|they|it|was|money) spent|spending|expenses|expenditure|outgoings|what (?:it|that|everything) costs?|(?:the|our) (?:budget|costs)|where (?:the|our) money (?:goes|went|comes|came))\b/i
 
+      OPENING_HOURS = /\b(?:opening|visiting|office) hours\b/i
       SO_LONG = /\b(?:\d+|#{Numbers::WORD}) (?:#{TIME.join('|')})\b/i
 
       # "Price of a loaf: 2.80" below "bakers: 4"
@@ -40,7 +42,7 @@ module Peony
 
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
       def self.passing?(text, quantity)
-        return false unless TIME.include?(quantity.unit) || Moments::HOURS.key?(quantity.unit.delete_suffix("s"))
+        return false unless TIME.include?(quantity.unit) || SEASONS.include?(quantity.unit) || Moments::HOURS.key?(quantity.unit.delete_suffix("s"))
 
         text.string[quantity.to, 24].to_s.match?(PASSING) && !text.before(quantity, 12).match?(LASTED)
       end
@@ -186,8 +188,10 @@ module Peony
 
       def passing?(quantity) = self.class.passing?(text, quantity)
 
-      # "Still there after six months | 147": not months.
-      def plural_in(label) = Tokens.of(label.gsub(SO_LONG, "")).select { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }.first&.low
+      # "Still there after six months | 147": not months; nor are "opening hours" hours.
+      def plural_in(label)
+        Tokens.of(label.gsub(SO_LONG, "").sub(OPENING_HOURS, "")).find { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }&.low
+      end
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?
@@ -263,6 +267,8 @@ module Peony
 
       # One passage writes a unit in one way: "20 m" and "ninety metres" are both m.
       def shorten
+        # "Forty-one kilos are burned, and seventeen eaten"
+        @list.each { |q| q.unit = Units::MEASURES.fetch(q.unit, q.unit) if q.unit.length > 2 }
         Units::SHORT.each { |long, short| @list.each { |q| q.unit = short if q.unit == long } if @list.any? { |q| q.unit == short } }
         @list
       end

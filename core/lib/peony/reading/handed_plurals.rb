@@ -50,7 +50,10 @@ module Peony
       end
 
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
-      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token)
+      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token) && !opening?(token)
+
+      # "Opening hours": of a door, and none that are counted.
+      def opening?(token) = token.low == "hours" && text.before(token, 10).match?(/\b(?:opening|visiting|office) \z/i)
 
       # "Who bakes next week?"
       def does?(token) = text.before(token, 5).match?(/\b(?:who|she|he|it) \z/i)

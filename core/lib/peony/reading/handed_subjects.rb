@@ -8,6 +8,10 @@ module Peony
       STANDS_AT = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+),? (?:are|were|come|came|stand|stood|follow|followed|reach|reached|rank|ranked)\b[^.,;:\d]{0,24} (?:at|to|with) (?:about |only |just |nearly )?\z/i
       # "The post: packets that must be sent out were nine a day"
       THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?:[[:alpha:]]+ed )?(?<noun>[[:alpha:]]+)(?: (?:that|which|who) [^.,;:\d]{3,48}|, (?:which|who) [^.,;:\d]{3,48},) (?:were|are) (?:about |only |just |nearly )?\z/i
+      # "Scratches among the staff came down from | 26"
+      CAME_FROM = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+)(?: (?:among|in|at|from|about|by) [^.,;:\d]{2,32})? (?:have |has )?(?:came|come|went|gone|fell|fallen|rose|risen|dropped|climbed|grew|grown|shrank)(?: down| up)? from (?:about |only |nearly )?\z/i
+      # "Seen by | 900": of whom is not told.
+      SEEN_BY = /\b(?:seen|heard|read|watched|visited|attended) by (?:about |only |nearly |over )?\z/i
       # "Bookings were about five a day", beside what is measured
       WERE = /\A(?<noun>[[:upper:]][[:lower:]]+) (?:were|are) (?:about |only |just |nearly )?\z/
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
@@ -39,6 +43,8 @@ module Peony
       WIND = /\bwind\b[^.;:\d]{0,24} (?:above|over|under|below|of|is|was|reaches|at) \z/i
       # "Monthly givers: | 3 in 10"
       LABEL = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:only |just |about |nearly )?\z/
+      # "Tour requests 2024: | 480 asked"
+      OF_YEAR = /(?:\A|\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+),? (?:19|20)\d\d: \z/
       IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
       # "The museum has asked its visitors … named by 318 | of them"
       ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
@@ -51,9 +57,9 @@ module Peony
         lead = lead(quantity)
         behind = text.string[quantity.to, 24].to_s
         return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
-        return "" if (last.nil? && lead.match?(UNNAMED)) || (quantity.value <= 12 && lead.match?(WIND))
+        return "" if of_nothing?(quantity, last, lead, behind)
 
-        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(lead, behind, last) || of_them(lead, behind) ||
+        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(lead, behind, last) || of_them(quantity, lead, behind) ||
           of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
       end
 
@@ -62,10 +68,21 @@ module Peony
         words.filter_map { |word| Units::MEASURES[word] if word.length > 2 }.first || words.filter_map { |word| counts(word) }.first
       end
 
+      # A force of the wind, a footfall, readers of whom nothing else is told.
+      def of_nothing?(quantity, last, lead, behind)
+        return lead.match?(UNNAMED) || (quantity.value <= 12 && lead.match?(WIND)) if last.nil?
+
+        (quantity.value <= 12 && lead.match?(WIND)) || (!Units.counted?(last.unit) && lead.match?(SEEN_BY) && behind.match?(/\A(?:[.,;]|\z)/))
+      end
+
       # What its own clause begins with.
       def own_clause(lead, behind, last)
         return counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER) && lead.match?(LEADS_TWO)
         return counts(lead[LABEL, :noun]) if behind.match?(IN_SO_MANY) && lead.match?(LABEL)
+
+        return counts(lead[CAME_FROM, :noun]) if lead.match?(CAME_FROM) && counts(lead[CAME_FROM, :noun])
+
+        return counts(lead[OF_YEAR, :noun]) if last.nil? && lead.match?(OF_YEAR)
 
         measured = last && !Units.counted?(last.unit) && last.unit != "%"
         counts(lead[THAT_WERE, :noun]) || (counts(lead[WERE, :noun]) if measured)
@@ -77,12 +94,19 @@ module Peony
         counts(Units.plural_of(text.before(quantity, 120)[EVERY_ONE, :noun].to_s.downcase))
       end
 
-      def of_them(lead, behind)
+      # "Frieda winds the clocks before it opens, all 112 | of them"
+      def last_plural(quantity)
+        sentence = text.sentences.find { |own| own.from <= quantity.from && quantity.to <= own.to } or return nil
+        counts(text.tokens_between(sentence.from, quantity.from).reverse.find { |t| t.noun? && counts(t.low) }&.low)
+      end
+
+      def of_them(quantity, lead, behind)
         return nil unless behind.match?(/\A of (?:them|those|these)\b/)
 
         every = lead[EVERY, :noun] || lead[EVERY_ALL, :noun]
         return counts(Units.plural_of(every.downcase)) if every
-        return counts(lead[NOUN_THEN, :noun]) if lead.match?(NOUN_THEN)
+        return counts(lead[NOUN_THEN, :noun]) if lead.match?(NOUN_THEN) && !Units::VERBS.include?(lead[NOUN_THEN, :noun].downcase)
+        return last_plural(quantity) if lead.match?(/, all \z/)
 
         asked = lead.match?(/\bby (?:only |about )?\z/) && counts(text.string[ASKED_WHOM, :noun])
         return asked if asked

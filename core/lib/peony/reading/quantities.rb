@@ -11,8 +11,8 @@ module Peony
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Zabdef]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
-      NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor]).freeze
-      NONE = /\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor lock]).freeze
+      NONE = /(?<=: )none(?=\s*[.;])|\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -144,7 +144,7 @@ module Peony
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to) or next
           # "2020 was nothing", whatever was told in between
-          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now) \z/)
+          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now) \z|: \z/)
           add(found, taken, string, m, 0, before.unit) if near && !string[before.to...m.begin(0)].include?("\n")
         end
       end

@@ -36,13 +36,15 @@ module Peony
         top: /#{LEAD}(?:right )?at the (?:very )?(?:top|head)(?: of [^,]{3,40}?)?,? (?:is|stands?|sits?|was|stood|comes?|there is|there['’]s|we have) (?<low>.+)\z/im,
         bottom: /#{LEAD}(?:right )?at the (?:very )?bottom(?: of [^,]{3,40}?)?,? (?:is|are|was|were|stands?|stood|comes?|came|there (?:is|are|was|were)) (?<low>.+)\z/im,
         reporting: /#{LEAD}(?:reporting|answering) to (?<up>[^,]{2,40}),\s+(?<rest>(?<low>#{NAME})(?:\s+(?:is|are|was|were|has|have)\b.*)?)\z/im,
-        under: /#{LEAD}(?:directly )?(?:under|below|beneath|(?:reporting|answering) to) (?<up>#{NAME}),? #{THERE}\s+(?<low>.+)\z/im,
+        under: /#{LEAD}(?:directly )?(?:under|below|beneath|(?:reporting|answering) to) (?<up>#{NAME}|that|this),? #{THERE}\s+(?<low>.+)\z/im,
         crew: /#{LEAD}(?<up>[[:upper:]][[:alpha:]-]+)['’]s? (?:people|team|crew|lot|side|half) (?:do|does|did|makes?|made|looks? after|looked after|runs?|ran|builds?|are|have|has) (?<low>.+)\z/m,
         team: /#{LEAD}(?<up>#{NAME}) (?:is|are|was|were) (?:led|run|headed|managed|directed) by [^,;]{2,40}?(?: and (?:consists? of|has|is made up of)|, (?:with|who has|which has)) (?<low>.+)\z/im,
         # "They fall into two classes. There are | the open ones and the decked ones."
         there: /\Athere (?:are|is|were|was) (?<low>.+)\z/im,
         # "Smacks again are called by their gear: | trawl smacks and line smacks"
         sorted: /#{LEAD}(?<up>#{NAME}) #{SORTED} [^:;,]{3,40}: (?<low>.+)\z/im,
+        # "What is left is called Jobbing, and under that you find ..."
+        called: /#{LEAD}(?:what is left|what remains|the rest|the last|all else|everything else) (?:is|are|was|were) called (?<low>[^,;:]{2,30})\z/im,
         led: /#{LEAD}(?<low>#{NAME}) (?:is|are|was|were) (?:all )?(?:led|run|headed|chaired|managed|directed|supervised|commanded|governed|looked after) by (?<up>[^,;:]{2,40})(?:, .*)?\z/im,
         in: /#{LEAD}(?:in|on|among) (?:the )?(?<up>#{NAME}),? (?:there (?:is|are|was|were)|(?:sit|stand|are|come|belong|live)s?|(?:we|you)(?: will)? find|we have|one (?:finds|knows|has|tells apart|distinguishes)) (?<low>.+)\z/im,
         to: /#{LEAD}to (?<up>#{NAME}) belong(?:s|ed)? (?<low>.+)\z/im,
@@ -73,7 +75,7 @@ module Peony
       ALL_OF_THEM = /\A(?:all|both)(?: of (?:them|these))?(?: (?:#{Numbers::WORD}|of them))?\z/i
       # "Two answer to her, one for the water and one for the house. The first has ..."
       PLACES = { "the first" => 0, "the second" => 1, "the third" => 2, "the other" => -1, "the latter" => -1 }.freeze
-      MEANT = /\A(?:h[ei][rm]|he|she|it|them|they|these|those|each|each of (?:them|these))\z/i
+      MEANT = /\A(?:h[ei][rm]|he|she|it|that|this|them|they|these|those|each|each of (?:them|these))\z/i
       SUBJECT = /\A(?<name>(?:(?:the|an?|our|old|young) )?(?:[[:alpha:]'’-]+ ){0,3}?[[:alpha:]-]+)(?:,? who\b|,|['’]s\b| (?:[[:lower:]]+s|is|was|are|were|had|has|stood|ruled|chose|answered|owned|gives|approves?)\b)/
       NO_SUBJECT = /\A(?:people|some|many|most|visitors|it|he|she|they|this|that|there|you|we|i|nobody|each|so|under|below|beneath|at|in|to|two|three|four|five)\b|\b(?:and|or)\z/i
       TITLE = /\A(?:mr|mrs|ms|miss|dr|sister|brother|old|young|own)\z/

@@ -98,6 +98,7 @@ module Peony
         when :owner then @meant = @head = node(at(clause, match, :up))
         when :more then more(clause, match)
         when :there then announced(clause, match)
+        when :called then @meant = node(at(clause, match, :low))
         when :handed then handed(clause, match)
         when :bottom then bottom(clause, match)
         when :led then led(clause, match)

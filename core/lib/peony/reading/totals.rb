@@ -53,6 +53,8 @@ module Peony
         return true if measure.value <= 12 && text.string[[0, from - 12].max...from].match?(/\b(?:to|by|from|in|at|for|with) (?:the|our|all|its|their) \z/i)
         return true if text.string[[0, from - 16].max...from].match?(EARLIER) || text.string[to, 12].to_s.match?(FOR_EACH)
 
+        # "Fifty at lunch, of which 30 are queue"
+        return true if text.before(measure.quantity, 10).match?(/\bof (?:which|whom) \z/) && text.measures.size > 4
         return true if of_one_part?(text, measure.quantity)
         # "A diary of one working week": what it was told of.
         return true if HandedOn::TIME.include?(measure.unit) && measure.quantity.text.match?(/\A(?:one|1|an?)\b/i) && text.string[[0, from - 8].max...from].match?(/\b(?:of|in|over|during) \z/)

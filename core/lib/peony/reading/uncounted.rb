@@ -5,7 +5,7 @@ module Peony
     # Words for numbers that count nothing: hours, places in an order, parts of names, "one" for somebody, parts of adjectives.
     module Uncounted
       # Behind these a number in words tells which one it is: "week four", "mile five", "page ten".
-      SPELLED_OUT = (Quantities::BEARING + %w[mile lesson form]).freeze
+      SPELLED_OUT = (Quantities::BEARING + %w[mile lesson form lock]).freeze
       ORDERED = /(?<!\ba )(?<!\bthe )(?<!\bevery )(?<!\bused to )\b(?:#{SPELLED_OUT.join('|')}) \z/i
 
       # "Six moved", "3 went"
@@ -22,7 +22,7 @@ module Peony
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
-        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+(?: (?:in|at|on|from) (?:(?:the|our|my|their) )?[[:lower:]]+)? \z/i, //],
+        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+(?: (?:in|at|on|from|to|for|by) (?:(?:the|our|my|their) )?[[:lower:]]+(?: [[:lower:]]+)?)? \z/i, //],
         # "Six moved away, three went back to school and one married"
         [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
         # "It went back to a single one."
@@ -83,7 +83,7 @@ module Peony
       def ordinal?(string, match)
         before = string[[0, match.begin(0) - 20].max...match.begin(0)]
         # "In June of the seventh year three of them flowered": which year it is has been told.
-        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this|same|that|each|one) [[:alpha:]]+ \z/io)
+        before.match?(ORDERED) && !before.match?(/\b(?:#{Dates::ORDINALS.join('|')}|last|next|this|same|that|each|one|whole|entire|busiest|following) [[:alpha:]]+ \z/io)
       end
 
       # "one of them", "the last one", "one day", "no one": not a count.

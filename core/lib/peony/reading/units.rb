@@ -36,8 +36,8 @@ module Peony
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze
       # What those who were counted did, not what is counted: in -s and hardly ever things, or said of people who were asked.
-      VERBS = %w[says needs remains knows wants likes thinks reads uses lives works walks speaks sleeps eats drinks weighs rises means pays goes gets makes takes gives comes brings keeps sits
-                 stands stays wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
+      VERBS = %w[says wakes opens closes needs remains knows wants likes thinks reads uses lives works walks speaks sleeps eats drinks weighs rises means pays goes gets makes takes gives comes
+                 brings keeps sits stands stays wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
       OF_KIND = /\A of (?!(?:the|them|us|our|these|those|whom|which|my|his|her|their|its|your|every|all|each|you|it|that|this|what)\b)[[:lower:]]+\b/
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
@@ -94,6 +94,9 @@ module Peony
         plural = run.each_cons(2).find { |t, following| plural?(t) && following.tag != "pos" }&.first || (run.last if run.any? && plural?(run.last))
         # "One police sergeant"
         return plural.low if plural && !(value == 1 && run.last.tag == "nn")
+
+        # "0 sleep", "0 waste": of what has no plural.
+        return run.last.low if value.zero? && run.one? && run.last.tag == "nn"
 
         singular = run.reverse.find { |t| t.tag == "nn" } if value == 1
         singular ? plural_of(singular.low) : ""

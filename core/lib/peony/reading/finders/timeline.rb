@@ -17,6 +17,10 @@ module Peony
         # "It closed | because the tiles were falling off": what happened, and not why or how.
         DONE = /\A(?<deed>(?:it|they|he|she|we) [[:lower:]]{3,}ed)(?= (?:because|since|when|after|as|for|with|without|until|but)\b|[,;])/i
 
+        # What leads to a date: "in the autumn of", "since".
+        LED_TO = /\s*\b(?:on\ the\ (?:evening|morning|night)\ of|during\ the\ winter\ of|(?:in|by|since|from|until|towards|around|during)\ the(?:\ early|\ late)?|
+                  in|on|at|by|since|from|until|towards|around|of|the)\s*\z/xi
+
         def find
           # Naming what happened takes time; too few moments make no row.
           return nil if text.moments.size < 3 && nodes.count { |n| n.span.text.match?(AGE) } < 3
@@ -161,9 +165,7 @@ module Peony
           before = span.text[0...(moment.from - span.from)]
           # "The lido opened in the hot | summer of 1934"
           before = before.sub(/\s+(?:in|during|after|before) (?:the|a|that|one) [[:lower:]]+ \z/, " ") if moment.text.match?(/\A(?:spring|summer|autumn|winter)\b/i)
-          before = before.sub(
-            /\s*\b(?:on the (?:evening|morning|night) of|during the winter of|in|on|at|by|since|from|until|towards|around|of|the)\s*\z/i, ""
-          )
+          before = before.sub(LED_TO, "")
           # "From August on we harvest"
           after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?(?:[,:–—|→⟶-]|->|=>)?\s*/, "")
           # "New lockers (March)"

@@ -84,6 +84,13 @@ RSpec.describe "Notes of kilns and timetables" do
     expect(told("parts", day).map(&:last)).to eq([240, 45, 50, 40, 45])
   end
 
+  it "tells how often it happened in so many, then and now" do
+    clinic = "Since the side door was opened, scratches came down from 26 to seven. Appointments that were missed, once one in eight, are one in twenty now. A visit used to take 47 minutes and takes 33."
+    told = found("change", clinic).items
+    expect(told.map { |i| [i.title, i.aspects.map(&:last)] }).to eq([["Scratches", %w[26 seven]], ["Appointments", ["one in eight", "one in twenty"]], ["A visit", ["47 minutes", "33"]]])
+    expect(found("change", "One household in five is alone. On the mainland it is one in eleven.")).to be_nil
+  end
+
   it "leaves no preposition behind where a date was" do
     events = found("timeline", "An act was passed in 1790. The navvies went home in the autumn of 1806, when the last lock was closed. The railway took the coal in the 1850s.").items
     expect(events.map { |i| "#{i.title} #{i.detail}" }.join(" ")).not_to match(/\bin (?:when|the)?\s*(?:when|\z)/)

@@ -15,6 +15,7 @@ module Peony
       def changes(text)
         found = groups(text).filter_map { |stretch, list| pair(text, stretch, list) }
         found = (across(text) + since_then(text)).uniq { |p| [p.one, p.two] }.reject { |p| found.any? { |f| [f.one, f.two].intersect?([p.one, p.two]) } } + found
+        found += Rates.turned(text).reject { |p| found.any? { |f| f.one.from < p.two.to && p.one.from < f.two.to } }
         found += further(text, found) if found.any?
         found += Unchanged.in(text, found.flat_map { |p| [p.one, p.two] }) if found.any?
         found.sort_by(&:from)

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Peony
+  module Reading
+    # How often something happened in so many, then and now: "missed visits, once one in eight, are one in twenty now" went from 12.5 % to 5 %.
+    module Rates
+      OLD = /\b(?:once|used to|was|were|had been|formerly|before|last year|in the old days)\b/i
+      NEW = /\b(?:now|today|these days|nowadays|since|this year|is|are)\b/i
+      # What leads from the one to the other stands between them.
+      FAR = 90
+
+      module_function
+
+      # @param text [Reading::Text]
+      # @return [Array<Pairs::Pair>]
+      def turned(text)
+        Ratios.direct(text).reject(&:goal).each_cons(2).filter_map do |one, two|
+          sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to }
+          next unless sentence && two.part.from - one.whole.to <= FAR && turned?(text, sentence, one, two)
+
+          Pairs::Pair.new(one: share(text, one), two: share(text, two), name: Pairs.name(text, sentence, one.part), from: sentence.from, to: sentence.to)
+        end
+      end
+
+      def turned?(text, sentence, one, two)
+        lead = text.string[sentence.from...one.part.from]
+        gap = text.string[one.whole.to...two.part.from]
+        (lead + gap).match?(OLD) && (gap + text.string[two.whole.to, 24].to_s[/\A[^.;!?]*/]).match?(NEW)
+      end
+
+      # @return [Quantity] in per cent, called as it was told
+      def share(text, ratio)
+        from, to = ratio.part.from, ratio.whole.to
+        Quantity.new(value: Numbers.plain((100.0 * ratio.part.value / ratio.whole.value).round(1)), unit: "%", text: text.string[from...to], from: from, to: to, said: true)
+      end
+    end
+  end
+end

@@ -44,6 +44,7 @@ module Peony
       ON = Regexp.union(
         /\A(?:right|ok|okay|depends|it depends)\W*\z/i, /\A(?:yes|no|not|so|neither|above|below|if (?:yes|not?|so)|what (?:do|should|shall) (?:i|we|you) do)\W*\z/i,
         /\A(?:if (?:yes|not?|so),? )?(?:go on|carry on|read on|(?:go to )?(?:the )?next (?:question|line|step|point|one|row))\W*\z/i,
+        /\A(?:and )?what (?:you|we|they|i) do (?:with (?:it|them) |then |about it )?depends\W*\z/i,
         /\A(?:if (?:yes|not?|so),? )?(?:(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )

@@ -12,6 +12,9 @@ module Peony
       ONE_HOUR = /(?:(?<=\A|[.!?;,:] | and )an|\b(?:another|one more)) hour\b(?=[.,;]| (?:is|was|goes|went|on|for)\b)/i
       HOURS_TOLD = /\b(?:\d[\d.]*|half an|#{Numbers::WORD}) hours?\b/i
 
+      # "What had become of the thousand trees"
+      THE_THOUSAND = /(?<=\bthe )(hundred|thousand|million)(?= (?!(?:was|is|has|its|this)\b)[[:lower:]]+s\b)/
+
       module_function
 
       # @param string [String]
@@ -36,6 +39,7 @@ module Peony
           minutes = Numbers.count(m[1])
           yield m, 60 + minutes, "minutes", m.end(0) if minutes&.between?(1, 59)
         end
+        Quantities.each_match(string, THE_THOUSAND, taken) { |m| yield m, Numbers::SCALES.fetch(m[1]), string[m.end(0)..][/\A ([[:lower:]]+)/, 1], m.end(0) }
         Quantities.each_match(string, AND_A_HALF, taken) { |m| yield m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase), m.end(0) }
         Quantities.each_match(string, ONE_HOUR, taken) { |m| yield m, 1, "hours", m.end(0) } if string.scan(HOURS_TOLD).size > 1
       end

@@ -12,6 +12,8 @@ module Peony
       WAS = /\A(?: [[:lower:]]+)?(?: (?:an?|per) [[:lower:]]+)?(?:, | \()(?:was|were|used to be|formerly) (?:only |about )?\z/
       # "We telephone forty of them … and write to the | forty"
       THE_SAME = /\b(?:the|those|these|all) \z/i
+      # "31 per cent came back, and it is | 12 now"
+      AND_IT_IS = /\A[^.;:\d]{0,30}, (?:and|but) (?:it|that) (?:is|was)(?: now)? (?:only |just |about )?\z/
       WITH = /\bwith (?:only |just |about |nearly )?\z/
       AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
 
@@ -57,7 +59,7 @@ module Peony
       # "One hour a day, was | three"
       def was_once(quantity)
         before = @list.take_while { |q| q.from < quantity.from }.last
-        before.unit if before && before.unit != "" && text.string[before.to...quantity.from].match?(WAS)
+        before.unit if before && before.unit != "" && [WAS, AND_IT_IS].any? { |led| text.string[before.to...quantity.from].match?(led) }
       end
 
       # "At 16 degrees there were nine. At 26, there were fifty": the same is told of again.

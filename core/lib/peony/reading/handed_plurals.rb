@@ -70,7 +70,13 @@ module Peony
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        (sentence && measured_in(sentence, quantity)) || how_many(quantity) || plural_before(sentence, quantity)
+        kept_count_of || (sentence && measured_in(sentence, quantity)) || how_many(quantity) || plural_before(sentence, quantity)
+      end
+
+      # "He wrote down his hours and got to | sixty. … seven hours": what is measured all through.
+      def kept_count_of
+        unit = only_unit
+        unit if unit && Units::MEASURES.value?(unit) && text.all_words.match?(/\b(?:his|her|our|their|my) #{Regexp.escape(unit)}\b/)
       end
 
       def plural_before(sentence, quantity)

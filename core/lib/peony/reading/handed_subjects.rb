@@ -45,6 +45,8 @@ module Peony
       LABEL = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:only |just |about |nearly )?\z/
       # "Tour requests 2024: | 480 asked"
       OF_YEAR = /(?:\A|\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+),? (?:19|20)\d\d: \z/
+      # "Volunteers: cooks | 22, drivers 17"
+      FIRST_OF_ROW = /(?:\A|\n)(?<noun>[[:alpha:]]+): [[:lower:]]+ \z/
       IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
       # "The museum has asked its visitors … named by 318 | of them"
       ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
@@ -82,6 +84,7 @@ module Peony
 
         return counts(lead[CAME_FROM, :noun]) if lead.match?(CAME_FROM) && counts(lead[CAME_FROM, :noun])
 
+        return counts(lead[FIRST_OF_ROW, :noun]) if last.nil? && lead.match?(FIRST_OF_ROW) && behind.match?(/\A, [[:lower:]]+ \d/)
         return counts(lead[OF_YEAR, :noun]) if last.nil? && lead.match?(OF_YEAR)
 
         measured = last && !Units.counted?(last.unit) && last.unit != "%"

@@ -15,7 +15,9 @@ module Peony
 
       # "from 31 hours to 19", "9 people, now 3"
       def turned(quantity, before, index)
-        return nil if index.zero? || before.unit.empty? || passing?(before) || (!Units.counted?(before.unit) && text.string[quantity.to, 16].to_s.match?(IN_A_HUNDRED))
+        # "40 came twice → 33 finished": not 33 times.
+        return nil if index.zero? || before.text.match?(/\A(?:once|twice|thrice)\z/i)
+        return nil if before.unit.empty? || passing?(before) || (!Units.counted?(before.unit) && text.string[quantity.to, 16].to_s.match?(IN_A_HUNDRED))
         # "One bottle in three"
         return before.unit if so_many_in?(before, quantity)
         # "Visits rose by 18% to 46,200"

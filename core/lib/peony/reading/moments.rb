@@ -22,6 +22,10 @@ module Peony
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
       RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
+      # "A skylight was put in eight years ago": behind what was told before it.
+      AGO = /\b(?<ago>#{NUMBER}) years ago\b/i
+      # "It started in January 2012. By the summer there was no getting in": of the same year.
+      BY_THEN = /(?<=\A|[.;] )By the (?<what>#{Dates::SEASONS.keys.join('|')})\b(?! of)/
       # "Left school at fourteen": so many years after a birth that is dated.
       AGED = /\b(?:at(?: the age of)?|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! (?:o['’]clock|in the|every|each|per|%|percent)|\.\d)(?=[,.;]| (?:she|he|they|and|to|with|for|as|in)\b)/i
       AGE_ALONE = /\b(?:at|aged) (?<age>\d\d?|#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?!\.\d)(?=[,.;]|\z| (?:an?|he|she|they|the|his|her|and|who|there|it|about|close|\d)\b)/i
@@ -57,14 +61,14 @@ module Peony
         patterns << AGED if dates.first.kind == :year && string.match?(/\bborn\b/i)
         found = patterns.flat_map { |pattern| matches(string, pattern) } + seasons(string, dates)
         found = found.reject { |m| dates.any? { |d| m.begin(0) < d.to && d.from < m.end(0) } }
-        found += matches(string, RECENT) if dates.count { |d| d.sort > 1000 } >= 3
+        found += matches(string, RECENT) + matches(string, AGO) + matches(string, BY_THEN) if dates.count { |d| d.sort > 1000 } >= 3
         found.sort_by { |m| m.begin(0) }
       end
 
       def sort(match, before, dates)
         if match.names.empty? then NOW
         elsif match.names.include?("century") then (((before.sort / 100).floor + 1) * 100.0) + CENTURY_PARTS.fetch(match[:part].downcase, 0)
-        elsif match.names.include?("war") then before.sort + 0.5
+        elsif %w[war ago].any? { |name| match.names.include?(name) } then before.sort + 0.5
         elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
         elsif match.names.include?("number") then later(before, match)
         else following(before, match.captures.compact.first.downcase)

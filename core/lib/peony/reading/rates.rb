@@ -30,7 +30,8 @@ module Peony
 
       # @return [Quantity] in per cent, called as it was told
       def share(text, ratio)
-        from, to = ratio.part.from, ratio.whole.to
+        from = ratio.part.from
+        to = ratio.whole.to
         Quantity.new(value: Numbers.plain((100.0 * ratio.part.value / ratio.whole.value).round(1)), unit: "%", text: text.string[from...to], from: from, to: to, said: true)
       end
     end

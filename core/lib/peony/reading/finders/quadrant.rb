@@ -51,10 +51,11 @@ module Peony
 
         def of_nodes
           # "Pool: what helps and what does not", and then four heads.
-          boxes = nodes.size == 5 && nodes.drop(1).all? { |n| n.span.text.match?(HEADS) } ? nodes.drop(1) : nodes
+          heads = nodes.map { |n| n.span.text }
+          led = heads.size == 5 && (heads.drop(1).all? { |h| h.match?(HEADS) } || crossed?(heads.drop(1)))
+          boxes, heads = [nodes, heads].map { |list| led ? list.drop(1) : list }
           return nil unless boxes.size == 4
 
-          heads = boxes.map { |n| n.span.text }
           @strength = if heads.count { |h| h.match?(HEADS) } >= 3 then 0.97
                       elsif crossed?(heads) then 0.9
                       elsif judged? && heads.last.match?(/\A(?:neither|none|the rest|all others?)\b/i) then 0.92

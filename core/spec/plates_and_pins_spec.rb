@@ -17,7 +17,8 @@ RSpec.describe "Notes of plates and pins" do
   end
 
   it "places what was so many years ago, and what had happened by the summer, behind what was told before" do
-    room = "When it was built, in 1958, it had desks in rows. The gas was taken out in May 1971. The rows were broken up in the summer of 1996. A skylight was put in eight years ago. This September the desks went."
+    room = "When it was built, in 1958, it had desks in rows. The gas was taken out in May 1971. The rows were broken up in the summer of 1996. " \
+           "A skylight was put in eight years ago. This September the desks went."
     expect(found("timeline", room).items.size).to eq(5)
     cafe = "It started in Ilse's kitchen in January 2012. By the summer it had moved to the boathouse. The flood of November 2014 drove it out. Since September 2020 it has had the school."
     expect(found("timeline", cafe).items.size).to eq(4)
@@ -34,8 +35,8 @@ RSpec.describe "Notes of plates and pins" do
   end
 
   it "leaves out of a decision that it depends" do
-    told = titles("decision", "A parcel has come for a guest, and what you do with it depends. First see if the guest has arrived. If not, it goes on the shelf. If they are in the house, ring the room. " \
-                              "When somebody answers, take it up. When nobody does, leave it at the desk.")
+    told = titles("decision", "A parcel has come for a guest, and what you do with it depends. First see if the guest has arrived. If not, it goes on the shelf. " \
+                              "If they are in the house, ring the room. When somebody answers, take it up. When nobody does, leave it at the desk.")
     expect(told.join(" ")).not_to match(/depends|what you do/i)
   end
 end

@@ -33,7 +33,7 @@ module Peony
             [date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
           end
           heading = object["heading"].to_s.delete_suffix(":")
-          "#{"#{heading}: " unless heading.empty?}#{items.join('; ')}."[0, 600]
+          "#{"#{heading}#{':' unless heading.match?(/[?!.:]\z/)} " unless heading.empty?}#{items.join('; ')}."[0, 600]
         end
       end
     end

@@ -124,4 +124,10 @@ RSpec.describe Peony::Proof do
   it "says so when a remark to mend is settled already" do
     expect { described_class.mend(good, "nothing") }.to raise_error(Peony::Error, /settled/)
   end
+
+  it "proposes to say of a change what it was and what it is, and asks no question with a colon" do
+    boats = { "title" => "Boats mended", "value" => 22, "unit" => "boats", "aspects" => [%w[before 9], %w[after 22]] }
+    object = { "heading" => "What did Ken do?", "items" => [boats, { "title" => "Fees", "value" => 88, "unit" => "%" }] }
+    expect(Peony::Proof::Checks::Description.words(object)).to eq("What did Ken do? Boats mended from 9 to 22; Fees 88\u2009%.")
+  end
 end

@@ -22,6 +22,12 @@ module Peony
           end
         end
 
+        # "From 9 to 22", of what changed.
+        def self.turned(item)
+          before, after = item.aspects.to_h.values_at("before", "after")
+          "from #{before} to #{after}" if before && after
+        end
+
         # A description from the figure's own items.
         # @return [String]
         def self.words(object)
@@ -30,7 +36,7 @@ module Peony
           items = Figures.items(object["items"]).map do |item|
             # "1 in 4" stands in the place of the date and is the number too: said once.
             date = item.date == Figures::Values.parts(item).first ? nil : item.date
-            [date, item.title, item.value ? Figures::Values.text(item) : nil].compact.reject(&:empty?).join(" ")
+            [date, item.title, turned(item) || (Figures::Values.text(item) if item.value)].compact.reject(&:empty?).join(" ")
           end
           heading = object["heading"].to_s.delete_suffix(":")
           "#{"#{heading}#{':' unless heading.match?(/[?!.:]\z/)} " unless heading.empty?}#{items.join('; ')}."[0, 600]

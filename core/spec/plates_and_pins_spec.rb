@@ -11,6 +11,8 @@ RSpec.describe "Notes of plates and pins" do
     "64 signed up → 40 came twice → 33 finished." => [[64, ""], [40, ""], [2, "times"], [33, ""]],
     "Nobody knows what became of the thousand trees. 940 were fetched." => [[1000, "trees"], [940, "trees"]],
     "The hundred was soon reached." => [],
+    "Detentions a week: 9, now 3. Library loans: were 40 a month, are 90." => [[9, "detentions"], [3, "detentions"], [40, "loans"], [90, "loans"]],
+    "They were silent. At three somebody saw a ring." => [],
     "- Sunday 1: the edge\n- Sunday 2: falls in\n- Sunday 9: nobody can get her out" => []
   }.each do |words, told|
     it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }
@@ -32,6 +34,27 @@ RSpec.describe "Notes of plates and pins" do
   it "crosses two words below a line that leads them" do
     boxes = found("quadrant", "Helping at home: how it looks from here\nEasy and nice: the cat\nEasy and horrid: bins\nHard and nice: pancakes\nHard and horrid: my room").items
     expect(boxes.size).to eq(4)
+  end
+
+  it "leaves to an answer what is said on about it, and forbids nothing in between" do
+    told = titles("decision", "You have found a bird. If it has no feathers, look for the nest and put it back; they do not mind your hands. " \
+                              "One with feathers may be learning to fly. Does it hop? Then leave it. If it sits still, see whether a wing hangs down. " \
+                              "Where one does, bring it to us. Don't feed anything. If both are right put it under a bush.")
+    expect(told.join(" ")).not_to match(/mind your hands|feed/i)
+  end
+
+  it "tells what happened so often then and now, in these turns too" do
+    signs = "In the old days a visitor asked the way 3.4 times; it is 0.7 times now. The porters, who were stopped 190 times a day, are stopped 45 times. " \
+            "People lost in the laundry have dropped from eleven a week to none."
+    expect(found("change", signs).items.map { |i| i.aspects.map(&:last) }).to eq([["3.4 times", "0.7 times"], ["190 times", "45 times"], %w[eleven none]])
+    sign = "Before we moved the sign, one in nine passers-by looked up. After it was moved it was one in three, and takings rose from 410 to 640 euros a day."
+    expect(found("change", sign).items.map { |i| i.aspects.map(&:last) }).to include(["one in nine", "one in three"])
+    trays = "Before, we had 38 spills a week. It's 11 now. People used to be done eating after twelve minutes and take more like twenty these days."
+    expect(found("change", trays).items.size).to eq(2)
+  end
+
+  it "names what nobody wants any longer" do
+    expect(titles("ranking", "The cleaner went out 96 times last year. Next, with 71, is the ladder. The washer managed 58. Nobody wants the mower any longer: three.")).to include("Mower")
   end
 
   it "leaves out of a decision that it depends" do

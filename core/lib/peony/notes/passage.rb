@@ -125,7 +125,7 @@ module Peony
       def self.sibling?(first, rest)
         others = rest.select(&:heading?)
         # "87 %" above what it is of, and further numbers of the same level: none stands over the others.
-        return true if others.any? && [first, *others].all? { |b| b.level == first.level && b.text.match?(/\A[\d\s.,%€£$]+\z/) }
+        return true if others.any? && [first, *others].all? { |b| b.level == first.level && b.text.match?(/\A[£€$]?\d[\d.,]*(?:\s?%|\s[[:lower:]]+)?\z/) }
         return true if others.any? && [first, *others].all? { |b| b.level.to_i >= 3 } && !rest.first&.heading?
 
         others.any? && rest.first&.item? && rest.all? { |b| b.item? || b.heading? } && others.all? { |b| b.level.to_i <= first.level.to_i + 1 }

@@ -51,7 +51,7 @@ module Peony
       # "Send them there first; | that settles most cases": said of what is done.
       # "If you find holes, tell them; | most then take it home again"
       MOST_THEN = /\A(?:and |but )?(?:most|many|some)(?: of them| people)? then\b/i
-      SETTLES = /\A(?:and |but )?that (?:usually |generally |mostly )?(?:settles|solves|does|mends|cures|is enough)\b[^,;:?]{0,30}\z/i
+      SETTLES = /\A(?:and |but )?that (?:is|was) (?:often |usually |mostly )?(?:the end of (?:it|that|the matter)|all)\W*\z|\A(?:and |but )?that (?:usually |generally |mostly )?(?:settles|solves|does|mends|cures|is enough)\b[^,;:?]{0,30}\z/i
       # "Chick on the path?" names the case; it is no question that branches.
       CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i
       SAME = /it|they|he|she|you|there|we|that|none|neither|one/
@@ -95,7 +95,7 @@ module Peony
         list = led_in(list)
 
         list = list[0..-2] if list.size > 3 && !list[-2].text.end_with?("?") && remark?(list.last)
-        list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || i == list.size - 1) } : list
+        list.size > 3 ? list.reject.with_index { |s, i| s.text.match?(FORBIDS) && !s.text.match?(IF) && (i.zero? || !list[i - 1].text.end_with?("?")) } : list
       end
 
       private
@@ -176,7 +176,7 @@ module Peony
       # What only leads the next stays with it: a case that is asked for in a word or two, and what stands before a colon.
       def merged(list)
         list.each_with_object([]) do |span, all|
-          leads = all.last && (all.last.text.match?(ANSWER) || case?(all.last, span, all.size == 1) || label?(all.last, span))
+          leads = all.last && (all.last.text.match?(ANSWER) || case?(all.last, span, all.size == 1) || label?(all.last, span) || says_more?(all.last, span))
           leads ? all[-1] = text.span(all.last.from, span.to) : all << span
         end
       end
@@ -190,6 +190,13 @@ module Peony
         span.text.match?(/\?\z/) && span.text.split.size <= (told ? 9 : 6) && (told || !span.text.match?(ASKED))
       end
 
+      # "Look for the nest and put it back; | they do not mind your hands": of what was just said.
+      def says_more?(span, following)
+        return false unless text.string[span.to...following.from] == "; " && [IF, REST, CHECK].none? { |other| following.text.match?(other) }
+
+        (span.text.match?(IF) || span.text.match?(REST)) && (following.text.match?(/\A(?:and |but )?(?:they|it|he|she) /) || text.told?(following))
+      end
+
       # "You changed your mind: more than a week ahead, ..."
       def label?(span, following)
         text.string[span.to...following.from].to_s.start_with?(":") && !span.text.match?(/\?\z/) && !span.text.match?(CHECK) && !text.told?(span) && !span.text.match?(IF)
@@ -199,7 +206,7 @@ module Peony
       def remark?(span)
         return true if span.text.match?(/\Aand (?:please|carry on|keep|smile)\b/i)
 
-        !span.text.match?(IF) && !span.text.match?(REST) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
+        !span.text.match?(IF) && !span.text.match?(REST) && !span.text.match?(/\Awhere (?:it|they|there|he|she)\b/i) && text.points.none? { |p| p.span.from < span.to && span.from < p.span.to }
       end
 
       # "Do you compare things? Use bars. Do you show a change? Use a line.": asked in the same way, one after the other.

@@ -47,6 +47,8 @@ module Peony
       OF_YEAR = /(?:\A|\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+),? (?:19|20)\d\d: \z/
       # "Volunteers: cooks | 22, drivers 17"
       FIRST_OF_ROW = /(?:\A|\n)(?<noun>[[:alpha:]]+): [[:lower:]]+ \z/
+      # "Library loans: were | 60 a month, are 140"
+      WERE_SO_MANY = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:were|was) (?:only |just |about )?\z/i
       IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
       # "The museum has asked its visitors … named by 318 | of them"
       ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
@@ -80,6 +82,7 @@ module Peony
       # What its own clause begins with.
       def own_clause(lead, behind, last)
         return counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER) && lead.match?(LEADS_TWO)
+        return counts(lead[WERE_SO_MANY, :noun]) if lead.match?(WERE_SO_MANY) && counts(lead[WERE_SO_MANY, :noun])
         return counts(lead[LABEL, :noun]) if behind.match?(IN_SO_MANY) && lead.match?(LABEL)
 
         return counts(lead[CAME_FROM, :noun]) if lead.match?(CAME_FROM) && counts(lead[CAME_FROM, :noun])

@@ -9,6 +9,7 @@ module Peony
       SAID = /\bsaid (?:only |just |about )?\z/
       SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
+      SO_OFTEN = / (?:an?|per|each|every) (?:day|week|month|year|term): \z/
       LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
       OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
@@ -113,7 +114,9 @@ module Peony
         return nil if label.nil? || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
 
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
-        noun.low if noun.tag == "nns" && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
+        # "Detentions a week: 14"
+        thing = noun.tag == "nns" || (noun.from == sentence.from && noun.noun? && label[0].match?(SO_OFTEN))
+        noun.low if thing && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
       end
 
       # "Collisions, of which there were 26"

@@ -15,7 +15,7 @@ module Peony
       DOES = /\A (?:has|is|was|does|had|were|did)\b/
       # "Six a day", "four goats", "ten of them"
       AMOUNT = /\A an? (?:day|week|month|year|hour|head|time)\b/
-      COUNTS = /\A[ -](?:quid|[[:alpha:]'’-]+s|(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
+      COUNTS = /\A[ -](?:quid|[[:alpha:]'’-]+s|(?!(?:some|every|no|any)(?:body|one)\b)(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
       AT = /\b(?:at|past|until|till|by|before|after|since|towards) \z/i
       # "The quarter-past-six ferry"
       NAMED = /\b(?:half|quarter|ten|twenty|five)-(?:past|to)-\z/i

@@ -32,8 +32,16 @@ module Peony
         [/\bused to\b[^.;!?]{0,120}\z/i, /\A[^.!?\d]{0,40},? (?:and|but) (?:now )?(?:it|that|they)(?:['’]s|['’]re| is| are) (?:now |down to |up to )?(?:only |just |about )?\z/i],
         # "There were 30 in the year before and there have been 34 in this one"
         [ANY, /\A[^.!?;\d]{0,60}\bin the (?:year|season|term|month|week) before,? (?:and|but) (?:in this one )?(?:there )?(?:it |they )?(?:has|have) been (?:only |just |about )?\z/i],
+        # "Porters, who were stopped 190 times a day, are stopped 45 times"
+        [/\bwere (?:[[:lower:]]+ )?\z/i, /\A[^.;:\d]{0,30}, (?:are|is) (?:now )?(?:[[:lower:]]+ )?\z/],
+        # "In the old days a visitor asked the way 3.4 times; it is 0.7 times now."
+        [/\b(?:in the old days|formerly|last year|once)\b/i, /\A[^.!?\d]{0,30}[;,.] (?:and |but )?(?:it|they|that) (?:is|are) (?:only |just |now )?\z/],
         [/\b(?:ago|used to)\b/i, /\A[^.!?]{0,80}\b(?:now|today|these days|came to|(?:it|that) is)\b/]
       ].freeze
+
+      # "People used to be done after | twelve minutes | and take more like | twenty | these days"
+      USED_TO_AND_DOES = [/\bused to\b[^.;!?]{0,120}\z/i, /\A[^.!?;\d]{0,60} (?:and|but) [[:lower:]]+ (?:more like |only |just |about )?\z/,
+                          /\A[^.!?;\d]{0,16}\b(?:these days|now|today)\b/].freeze
 
       # "Members: +47 (84 to 131)"
       IN_BRACKETS = [/\([£€$]?\z/, /\A(?: [[:alpha:]]+)? to [£€$]?\z/, /\A[^(;.]{0,14}\)/].freeze
@@ -47,6 +55,8 @@ module Peony
       # @param gap [String] what stands between the two
       # @param behind [String] what follows the second
       def is?(lead, gap, behind)
+        return true if [lead, gap, behind].zip(USED_TO_AND_DOES).all? { |words, pattern| words.match?(pattern) }
+
         TURNS.any? { |before, between| lead.match?(before) && gap.match?(between) } || [lead, gap, behind].zip(IN_BRACKETS).all? { |words, pattern| words.match?(pattern) }
       end
 

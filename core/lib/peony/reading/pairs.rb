@@ -117,12 +117,15 @@ module Peony
 
       GOES_ON = /\A(?:,|,? and)(?: then)? (?:(?:last|this) [[:lower:]]+ )?\z/
 
+      # "A visitor asked the way 3.4 times; | it is 0.7 times now"
+      IT_IS = /\A(?: times)?[;,.] (?:and |but )?(?:it|they|that) (?:is|are) (?:only |just |now )?\z/
+
       # "We posted 22 times instead of 30", "went out 1,240 times, up from 980", "They complained forty times a year; last year it was three times"
       def so_often?(text, one, two)
         return false unless one.unit == "times" && ["times", ""].include?(two.unit)
 
         gap = text.string[one.to...two.from]
-        Turned.by_gap?(gap) || text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
+        Turned.by_gap?(gap) || gap.match?(IT_IS) || text.string[one.to, 16].to_s.match?(/\A(?: times)? an? (?:day|week|month|year|season)\b/)
       end
 
       # "Trout: 2005 120, 2015 90, 2025 140": from the first year to the last.

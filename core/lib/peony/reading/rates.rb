@@ -4,8 +4,8 @@ module Peony
   module Reading
     # How often something happened in so many, then and now: "missed visits, once one in eight, are one in twenty now" went from 12.5 % to 5 %.
     module Rates
-      OLD = /\b(?:once|used to|was|were|had been|formerly|before|last year|in the old days)\b/i
-      NEW = /\b(?:now|today|these days|nowadays|since|this year|is|are)\b/i
+      OLD = /\b(?:before|once|used to|was|were|had been|formerly|last year|in the old days)\b/i
+      NEW = /\b(?:after|now|today|these days|nowadays|since|this year|is|are)\b/i
       # What leads from the one to the other stands between them.
       FAR = 90
 
@@ -15,12 +15,21 @@ module Peony
       # @return [Array<Pairs::Pair>]
       def turned(text)
         Ratios.direct(text).reject(&:goal).each_cons(2).filter_map do |one, two|
-          sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to }
+          sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to } || of_two(text, one, two)
           next unless sentence && two.part.from - one.whole.to <= FAR && turned?(text, sentence, one, two)
 
           Pairs::Pair.new(one: share(text, one), two: share(text, two), name: Pairs.name(text, sentence, one.part), from: sentence.from, to: sentence.to)
         end
       end
+
+      # "Before we moved the sign, one in nine looked up. After it was moved it was one in three."
+      # @return [Span, nil] both sentences
+      def of_two(text, one, two)
+        before, after = [one.part, two.part].map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        text.span(before.from, after.to) if before && after && before.text.match?(BEFORE) && after.text.match?(AFTER) && before.to < after.from
+      end
+      BEFORE = /\A(?:before|until|in the old days|last year|once)\b/i
+      AFTER = /\A(?:and |but )?(?:after|since|now|today|these days|this year)\b/i
 
       def turned?(text, sentence, one, two)
         lead = text.string[sentence.from...one.part.from]

@@ -9,7 +9,7 @@ module Peony
 
         # "Hardly anybody does | the peat road: 96"
         HARDLY_ANYBODY = /\A\s*(?:(?:and|but)\ )?(?:(?:hardly|almost|nearly)\ )?(?:any|no|every|some)(?:body|\ ?one)\ [[:lower:]]+s
-                          \ (?<what>(?:the|our)\ [[:lower:]-]+(?:\ [[:lower:]-]+)?)(?::|,|\ \()\ ?\z/xi
+                          \ (?<what>(?:the|our)\ [[:lower:]-]+?(?:\ [[:lower:]-]+)??)(?:\ any\ (?:longer|more))?(?::|,|\ \()\ ?\z/xi
 
         # "The next most often sent back were | lentils, with 288": who it is stands behind the verb.
         PLACED = /\b(?:most|least|next|second|third|fourth|best|worst|last)\b[^,;:]* (?:is|are|was|were|comes?|came) (?<what>(?:the )?[[:alpha:]'’-]+(?: [[:alpha:]'’-]+)?), (?:with|at) (?:only |just |about )?[£€$]?\z/i

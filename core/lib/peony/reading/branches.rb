@@ -48,9 +48,9 @@ module Peony
         /\A(?:if (?:yes|not?|so),? )?(?:(?:go|move|continue|jump|skip)(?: on)? to (?:(?:question|step|number|no\.) )?\d{1,2})\W*\z/i,
         /\A(?:there|it|they|you|he|she) (?:is|are|does|do|has|have|can|isn['’]t|aren['’]t|doesn['’]t|don['’]t|hasn['’]t|haven['’]t|can['’]t)\W*\z/i
       )
-      # "Send them there first; | that settles most cases": said of what is done.
       # "If you find holes, tell them; | most then take it home again"
       MOST_THEN = /\A(?:and |but )?(?:most|many|some)(?: of them| people)? then\b/i
+      # "Send them there first; | that settles most cases": said of what is done.
       SETTLES = /\A(?:and |but )?that (?:is|was) (?:often |usually |mostly )?(?:the end of (?:it|that|the matter)|all)\W*\z|\A(?:and |but )?that (?:usually |generally |mostly )?(?:settles|solves|does|mends|cures|is enough)\b[^,;:?]{0,30}\z/i
       # "Chick on the path?" names the case; it is no question that branches.
       CASE = /\A(?!(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|which|who|what|where|when|how|why|may|shall|am|if|any|still|does)\b)[^?]{3,60}\?\z/i

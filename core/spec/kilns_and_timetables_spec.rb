@@ -88,7 +88,7 @@ RSpec.describe "Notes of kilns and timetables" do
     clinic = "Since the side door was opened, scratches came down from 26 to seven. Appointments that were missed, once one in eight, are one in twenty now. " \
              "A visit used to take 47 minutes and takes 33."
     told = found("change", clinic).items
-    expect(told.map { |i| [i.title, i.aspects.map(&:last)] }).to eq([["Scratches", %w[26 seven]], ["Appointments", ["one in eight", "one in twenty"]], ["A visit", ["47 minutes", "33"]]])
+    expect(told.map { |i| [i.title, i.aspects.map(&:last)] }).to eq([["Scratches", %w[26 seven]], ["Appointments", ["12.5 %", "5 %"]], ["A visit", ["47 minutes", "33"]]])
     expect(found("change", "One household in five is alone. On the mainland it is one in eleven.")).to be_nil
   end
 

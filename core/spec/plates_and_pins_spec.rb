@@ -48,9 +48,22 @@ RSpec.describe "Notes of plates and pins" do
             "People lost in the laundry have dropped from eleven a week to none."
     expect(found("change", signs).items.map { |i| i.aspects.map(&:last) }).to eq([["3.4 times", "0.7 times"], ["190 times", "45 times"], %w[eleven none]])
     sign = "Before we moved the sign, one in nine passers-by looked up. After it was moved it was one in three, and takings rose from 410 to 640 euros a day."
-    expect(found("change", sign).items.map { |i| i.aspects.map(&:last) }).to include(["one in nine", "one in three"])
+    expect(found("change", sign).items.map { |i| i.aspects.map(&:last) }).to include(["11.1 %", "33.3 %"])
     trays = "Before, we had 38 spills a week. It's 11 now. People used to be done eating after twelve minutes and take more like twenty these days."
     expect(found("change", trays).items.size).to eq(2)
+  end
+
+  it "sees what a sum in front of a colon is made of, and that it is not" do
+    fair = read("The fair took 1,200 euros: 500 from cakes, 420 from the tombola and 310 from the bar.")
+    expect(fair.best.family).to eq("parts")
+    expect(fair.queries.map(&:kind)).to eq(["mismatch"])
+    expect(read("The fair took 1,230 euros: 500 from cakes, 420 from the tombola and 310 from the bar.").queries).to be_empty
+  end
+
+  it "tells what is found no more, and takes what a bus holds for no stage" do
+    expect(amounts("We used to find four sandwiches a week in the atlases, and now find none.")).to eq([[4, "sandwiches"], [0, "sandwiches"]])
+    trip = "Of 212 pupils 190 wanted to come. 164 had the money by March, 160 remembered the form, and 151 were on the bus. The bus holds 140."
+    expect(found("funnel", trip).items.map(&:value)).to eq([212, 190, 164, 160, 151])
   end
 
   it "names what nobody wants any longer" do

@@ -144,7 +144,7 @@ module Peony
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to) or next
           # "2020 was nothing", whatever was told in between
-          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 9].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now) \z|: \z/)
+          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 16].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now|now [[:lower:]]+) \z|: \z/)
           add(found, taken, string, m, 0, before.unit) if near && !string[before.to...m.begin(0)].include?("\n")
         end
       end

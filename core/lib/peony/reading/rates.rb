@@ -18,7 +18,7 @@ module Peony
           sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to } || of_two(text, one, two)
           next unless sentence && two.part.from - one.whole.to <= FAR && turned?(text, sentence, one, two)
 
-          Pairs::Pair.new(one: share(text, one), two: share(text, two), name: Pairs.name(text, sentence, one.part), from: sentence.from, to: sentence.to)
+          Pairs::Pair.new(one: share(one), two: share(two), name: Pairs.name(text, sentence, one.part), from: sentence.from, to: sentence.to)
         end
       end
 
@@ -37,11 +37,12 @@ module Peony
         (lead + gap).match?(OLD) && (gap + text.string[two.whole.to, 24].to_s[/\A[^.;!?]*/]).match?(NEW)
       end
 
-      # @return [Quantity] in per cent, called as it was told
-      def share(text, ratio)
+      # @return [Quantity] in per cent
+      def share(ratio)
         from = ratio.part.from
         to = ratio.whole.to
-        Quantity.new(value: Numbers.plain((100.0 * ratio.part.value / ratio.whole.value).round(1)), unit: "%", text: text.string[from...to], from: from, to: to, said: true)
+        value = Numbers.plain((100.0 * ratio.part.value / ratio.whole.value).round(1))
+        Quantity.new(value: value, unit: "%", text: "#{Arithmetic.show(value)} %", from: from, to: to, said: true)
       end
     end
   end

@@ -225,6 +225,9 @@ module Peony
         q = measure.quantity
         return true if text.string[[0, q.from - 40].max...[q.to + 60, text.string.length].min].match?(SAID) || text.string[measure.sentence.from...q.from].match?(AMONG)
 
+        # "The fair took 1,200 euros: 500 from cakes, 420 …": what stands before a colon is what they make.
+        return true if parts && text.string[q.to, 24].to_s.match?(/\A(?: [[:lower:]]+)?: /) && parts.all? { |m| m.quantity.from > q.to && m.sentence.from == measure.sentence.from }
+
         # "Our five stations took 190 calls", and five numbers follow.
         !parts.nil? && text.quantities.any? { |o| o.to <= q.from && q.from - o.to < 40 && o.value == parts.size && parts.none? { |m| m.quantity.equal?(o) } }
       end

@@ -59,6 +59,8 @@ module Peony
           # "Only | the lost goggles | have got worse: from four pairs a month to eleven"
           name = name[GOT_WORSE, :what] || name
           # "Collisions, | of which there were 26"
+          # "Late books, once"
+          name = name.sub(/,? (?:once|formerly)\z/i, "")
           name = name.sub(/(?<=\S), (?:of (?:which|whom)|which|who)\b.*\z/m, "")
           title = name.empty? || (name.split.size > Titles::MOST && text.tree.empty?) ? named(span, pair.one, span.text).first : tidy(name)
           Item.new(title: Titles.capital(title), detail: span.text.strip.chomp("."), spans: [span], value: pair.two.value, unit: pair.two.unit, children: [],

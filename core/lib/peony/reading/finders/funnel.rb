@@ -64,8 +64,11 @@ module Peony
         def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
         def counts
-          @counts ||= entries || without_some(text.measures.select { |m| stage?(m) }).then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= entries || without_some(text.measures.select { |m| stage?(m) && !holds?(m) }).then { |list| list.empty? && flows? ? measured : list }
         end
+
+        # "151 were on the bus. The bus holds 140.": how many could be, and no stage.
+        def holds?(measure) = text.before(measure.quantity, 20).match?(/\b(?:holds|seats|has room for) (?:only |just |about )?\z/)
 
         # "20 were offered a stage; three of these were the same people, and in the end 14 choirs stood there": what is more behind it goes on from the whole.
         def without_some(list) = list.reject.with_index { |m, i| m.value < 10 && list[i + 1]&.then { |following| following.value > m.value } && Turned.some_of?(text, m.quantity) }

@@ -142,6 +142,13 @@ RSpec.describe "Passages of the sample world" do
       expect([told.size, told.first]).to eq([2, "parts"])
     end
 
+    it "parts rows from a few words above them, but not from what only says what they show" do
+      rows = "| Week | Guests | Dogs |\n|---|---|---|\n| 14 | 120 | 4 |\n| 15 | 148 | 5 |\n| 16 | 99 | 3 |\n| 17 | 176 | 6 |"
+      crew = "Ilse is in command. Two people answer to her: the mate and the engineer. The mate has three deckhands. The engineer has a boy who oils things."
+      expect(families("## Crew\n\n#{crew}\n\n#{rows}").first).to eq("hierarchy")
+      expect(families("## Crew\n\nThis is how many came in the last four weeks.\n\n#{rows}").size).to eq(1)
+    end
+
     it "parts rows from the words above them also where notes keep only their words, and calls the rows by the heading" do
       words = "The swifts under the roof have been counted every June. The count began with nine nests in 2018. A year later there were fifteen, and in 2020 eighteen. " \
               "In 2021 it was eleven, and this June there were twenty."

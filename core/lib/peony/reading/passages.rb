@@ -9,6 +9,8 @@ module Peony
       LONG = 1800
       # A remark shorter than this stays with the list before it.
       REMARK = 160
+      # No longer are the words that only say what a table shows; what longer ones are is told by how they are read.
+      CAPTION = 80
       # Where no heading parts them, paragraphs of up to this length together may be of one thing; how they are read tells whether they are.
       TOGETHER = 900
       # What stands under a heading and is shorter than this is one.
@@ -59,8 +61,9 @@ module Peony
 
       # Each paragraph with the list that follows it; one that only goes on stays with the one before.
       def stanzas(passage)
-        list = passage.heading && !table?(passage.blocks)
-        passage.blocks.chunk_while { |before, block| block.item? ? list || !told?(before) : block.text.match?(GOES_ON) }.to_a
+        rows = table?(passage.blocks)
+        list = passage.heading && !rows
+        passage.blocks.chunk_while { |before, block| block.item? ? list || !told?(before, rows ? CAPTION : REMARK) : block.text.match?(GOES_ON) }.to_a
       end
 
       # Whether there are rows of a table: also where notes that were pasted or typed keep only their words ("Shore: People 640, Benches 9", and so on).
@@ -70,7 +73,7 @@ module Peony
       end
 
       # Whether a paragraph has told something of its own and does not lead to the list, or the rows of a table, behind it.
-      def told?(block) = !block.item? && block.text.length > REMARK && !block.text.match?(/:\s*\z/)
+      def told?(block, least) = !block.item? && block.text.length > least && !block.text.match?(/:\s*\z/)
 
       def parts?(group, block)
         head, blocks = group

@@ -2,18 +2,14 @@
 
 module Peony
   module Reading
-    # The unit of a bare number that tells of something once more: so many as were told of before, so much a month, what it was and what it is. Part of {HandedOn}.
+    # The unit of a bare number that tells of something once more: so many as were told of before, so much a month, an average. Part of {HandedOn}.
     module HandedAgain
       # "Its test average was 71": of nothing that is counted.
       AVERAGE = /\b(?:average|mean|median|score|mark|grade)\b[^.;,\d]{0,16} (?:was|is|were|came to|rose to|fell to) (?:about |only |just |nearly )?\z/i
       # "€90 a month": what is paid, driven or used so often is told in one unit.
       RATE = /\A a (?:day|week|month|year)\b/
-      # "One hour a day, was | three"
-      WAS = /\A(?: [[:lower:]]+)?(?: (?:an?|per) [[:lower:]]+)?(?:, | \()(?:was|were|used to be|formerly) (?:only |about )?\z/
       # "We telephone forty of them … and write to the | forty"
       THE_SAME = /\b(?:the|those|these|all) \z/i
-      # "31 per cent came back, and it is | 12 now"
-      AND_IT_IS = /\A[^.;:\d]{0,30}, (?:and|but) (?:it|that) (?:is|was)(?: now)? (?:only |just |about )?\z/
       WITH = /\bwith (?:only |just |about |nearly )?\z/
       AT = /(?:\A|[.!?;:,] (?:and |but )?)at \z/i
 
@@ -22,21 +18,13 @@ module Peony
       def told_again(quantity, lead, behind)
         return averaged if lead.match?(AVERAGE)
 
-        the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || was_once(quantity) || was_and_is(quantity) || so_often_with(quantity, lead)
+        the_same(quantity, lead, behind) || at_the_rate(quantity, behind) || so_often_with(quantity, lead)
       end
 
       def the_same(quantity, lead, behind)
         return nil unless lead.match?(THE_SAME) && behind.match?(/\A(?:[.,;:)]|\z| (?:and|who|that|which|were|are)\b)/)
 
         @list.find { |q| q.to <= quantity.from && q.value == quantity.value && Units.counted?(q.unit) }&.unit
-      end
-
-      # "Two drivers fewer are needed: it was | eleven and is | nine"
-      def was_and_is(quantity)
-        return nil unless text.before(quantity, 12).match?(/(?:: it|they) (?:was|were) \z|\d? and (?:it )?(?:is|are) \z/)
-
-        sentence = text.sentences.find { |own| own.from <= quantity.from && quantity.to <= own.to } or return nil
-        @list.find { |q| q.said && q.from >= sentence.from && q.to <= quantity.from && text.string[q.to...quantity.from].match?(/\A[^:.;]*: (?:it|they) (?:was|were) /) }&.unit
       end
 
       def at_the_rate(quantity, behind)
@@ -54,12 +42,6 @@ module Peony
 
         counted = @list.take_while { |q| q.from < quantity.from }.select { |q| q.said && q.value > 12 }
         "times" if counted.any? && counted.all? { |q| q.unit == "times" }
-      end
-
-      # "One hour a day, was | three"
-      def was_once(quantity)
-        before = @list.take_while { |q| q.from < quantity.from }.last
-        before.unit if before && before.unit != "" && [WAS, AND_IT_IS].any? { |led| text.string[before.to...quantity.from].match?(led) }
       end
 
       # "At 16 degrees there were nine. At 26, there were fifty": the same is told of again.

@@ -53,7 +53,7 @@ module Peony
       def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token) && !opening?(token)
 
       # "Opening hours": of a door, and none that are counted.
-      def opening?(token) = token.low == "hours" && text.before(token, 10).match?(/\b(?:opening|visiting|office) \z/i)
+      def opening?(token) = "#{text.before(token, 10)}#{token.low}".match?(/#{HandedOn::OPENING_HOURS}\z/)
 
       # "Who bakes next week?"
       def does?(token) = text.before(token, 5).match?(/\b(?:who|she|he|it) \z/i)

@@ -8,8 +8,16 @@ module Peony
       TURNED = /\A[^.!?\n]{0,40}\b(?:to|now(?: [a-z]+){0,2}|then|become|became|(?:is|are|takes?|took) more like|(?:is|are) (?:over|done|finished|through) in|instead of|against|(?:up|down) from|compared (?:with|to)|#{OTHER})\s+(?:about |around |only |just )?[£€$]?\z/
       # "46 days of waiting for a popular title has shrunk to nineteen"
       SHRUNK = /\A[^.!?;,\d\n]{0,70}\b(?:has|have|had) (?:shrunk|grown|fallen|risen|dropped|climbed|come (?:down|up)|gone (?:down|up)) to (?:only |just |about )?\z/
+      # "One hour a day, was | three"
+      WAS = /\A(?: [[:lower:]]+)?(?: (?:an?|per) [[:lower:]]+)?(?:, | \()(?:was|were|used to be|formerly) (?:only |about )?\z/
+      # "31 per cent came back, and it is | 12 now"
+      AND_IT_IS = /\A[^.;:\d]{0,30}, (?:and|but) (?:it|that) (?:is|was)(?: now)? (?:only |just |about )?\z/
+      # "Two drivers fewer are needed: it was | eleven"
+      IT_WAS = /\A[^:.;]*: (?:it|they) (?:was|were) \z/
       # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
       IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
+
+      LED_BY = [TURNED, SHRUNK, Turned::ARROW, Turned::NOT_SO, WAS, AND_IT_IS, IT_WAS].freeze
 
       private
 
@@ -30,7 +38,7 @@ module Peony
         return nil if gap.match?(/\A\), [[:lower:]]+s\b/)
         return nil if HandedOn::TIME.include?(before.unit) && gap.match?(/\A brought (?:it|that|this|them) (?:up |down )?to \z/)
 
-        before.unit if [TURNED, SHRUNK, Turned::ARROW, Turned::NOT_SO].any? { |led| gap.match?(led) } || led_on?(before, gap, quantity) || Turned.did_and_does?(text, before, gap)
+        before.unit if LED_BY.any? { |led| gap.match?(led) } || led_on?(before, gap, quantity) || Turned.did_and_does?(text, before, gap)
       end
 
       # "We used to lose 14 hours a month to wind and it's | five now": within a sentence.

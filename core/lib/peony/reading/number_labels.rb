@@ -31,7 +31,7 @@ module Peony
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 60].to_s
         return true if SURE.any? { |lead, tail| before.match?(lead) && after.match?(tail) } || Hours.open_from?(string, match)
-        return true if which?(match[1], before, after) || named?(match[1], before, after) || in_a_row?(string, before, after)
+        return true if which?(match[1], before, after) || named?(match[1], before, after)
         return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
 
         # "page 4", but not "last year 4,212 people".
@@ -44,12 +44,6 @@ module Peony
 
       # "Lume 3: €210, survives falls": part of a name.
       def named?(digits, before, after) = digits.length < 3 && before.match?(/(?:\A|\n)[[:upper:]][[:lower:]]+ \z/) && after.match?(/\A: [^\n.]*\d/)
-
-      # "Sunday 1: the edge", "Sunday 2: falls in", "Sunday 9: …", line by line
-      def in_a_row?(string, before, after)
-        word = after.start_with?(":") && before[/(?:\A|\n)([[:upper:]][[:lower:]]+) \z/, 1]
-        word && string.scan(/(?:\A|\n)#{word} \d{1,2}:/).size > 1
-      end
 
       # "canteen 88", "gym 84", "music room 77": each line ends with its number.
       def valued_lines?(string)

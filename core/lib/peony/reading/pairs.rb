@@ -45,7 +45,7 @@ module Peony
           gap = text.string[two[0].to...two[1].from]
           next if gap.match?(WITHIN) || Turned.how_long_and_when?(gap, *two)
 
-          pairs << made(text, *two, name(text, sentence, two[0]), sentence.from, (list.size == 1 ? following : sentence).to)
+          pairs << made(text, *two, ChangeNames.of(text, sentence, two[0]), sentence.from, (list.size == 1 ? following : sentence).to)
           lists[i + 1] = [following, []] if list.size == 1
         end
         pairs
@@ -84,10 +84,10 @@ module Peony
 
       def pair(text, stretch, list)
         ends = text.tree.size >= 2 && list.size > 2 ? dated_ends(text, list) : nil
-        return made(text, *ends, name(text, stretch, ends.first), stretch.from, stretch.to) if ends
+        return made(text, *ends, ChangeNames.of(text, stretch, ends.first), stretch.from, stretch.to) if ends
 
         ends = of_wholes(text, list)
-        return made(text, *ends, name(text, stretch, ends.last), stretch.from, stretch.to) if ends
+        return made(text, *ends, ChangeNames.of(text, stretch, ends.last), stretch.from, stretch.to) if ends
 
         one, two = list.combination(2).find { |a, b| (alike?(a, b) || so_often?(text, a, b)) && Turned.is?(text, stretch, a, b) }
         return nil unless one
@@ -95,7 +95,7 @@ module Peony
         two = last_of_run(text, two, list)
         first = begun(text, one)
         stretch = text.span(text.sentences.find { |s| s.to >= first.to }.from, stretch.to) and one = first if first
-        made(text, one, two, name(text, stretch, one), stretch.from, stretch.to)
+        made(text, one, two, ChangeNames.of(text, stretch, one), stretch.from, stretch.to)
       end
 
       # "88 of 96 (was 51 of 90)": what became of so many, and not of how many.
@@ -165,7 +165,7 @@ module Peony
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
-          made(text, a, b, name(text, text.span(from, to), a), from, to)
+          made(text, a, b, ChangeNames.of(text, text.span(from, to), a), from, to)
         end.then { |list| list.size > 2 ? [] : list }
       end
 
@@ -198,7 +198,7 @@ module Peony
           next unless two && text.string[after.from...two.from].match?(HandedWords::SINCE_IT_IS)
 
           one = text.quantities_in(before).select { |q| q.said && q.unit == two.unit && q.value != two.value }
-          made(text, one.first, two, name(text, before, one.first), before.from, after.to) if one.one?
+          made(text, one.first, two, ChangeNames.of(text, before, one.first), before.from, after.to) if one.one?
         end
       end
 
@@ -229,73 +229,6 @@ module Peony
         before = text.sentences[at - 1]
         list = text.quantities_in(before).select { |q| Scales.alike?(q.unit, one.unit) && q.said }
         list.first if list.one? && text.moments_in(before).any?
-      end
-
-      # "Boats mended | 22 (was 9)": all of it, where the earlier value stands in brackets.
-      def before_brackets(text, lead, one)
-        told = lead[/[^,;:]+\z/].to_s.strip.sub(/\A(?:and|the|our) /i, "") if text.string[one.to, 40].to_s.match?(BRACKETED)
-        told if told.to_s.split.size.between?(1, 6)
-      end
-
-      BRACKETED = /\A(?: [[:lower:]]+)?(?: of \d[\d.,]*)? \((?:was|were|formerly) /
-
-      # What changed: the label, or the subject before the first value.
-      def name(text, stretch, one)
-        lead = text.string[stretch.from...one.from]
-        label = lead[/\A([^:]{2,48}):/, 1]
-        # "Firing: old kiln 14, new kiln 9", row by row
-        return label if label && text.table?
-
-        told = before_brackets(text, lead, one)
-        return told if told
-
-        # "Class sizes, last year and this: Year 3 from 31 to 26": behind the head each has a name of its own.
-        start = lead.include?(": ") ? stretch.from + lead.index(": ") + 1 : stretch.from
-        return label if label && text.string[start...one.from].scan(/[[:alpha:]]{3,}/).all? { |w| Words::STOP.include?(w.downcase) }
-
-        # "New lamps in the hall: they draw 4.2 kilowatts"
-        return label if label && text.string[start...one.from].match?(/\A:?\s*(?:they|it|these|this) [[:lower:]]+ \z/i)
-
-        run = subject(text, after_comma(text.tokens_between(start, one.from)))
-        # "In the old days 38 passengers made a tram": not the days changed.
-        return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
-
-        # "Overtime was 140 hours a month": the tagger may take it for how it is done.
-        told = run.any?(&:noun?) || (run.one? && run.first.text.match?(/\A[[:upper:]][[:lower:]]{3,}\z/) && run.first.tag.match?(/\A(?:rb|jj|vb|nn)/))
-        return text.string[run.first.from...run.last.to].sub(WHICH, "") if told
-
-        # "What used to be 46 days of waiting for a title has shrunk to nineteen"
-        text.string[one.to...stretch.to][OF_WHAT, 1] || counted(text, one)
-      end
-
-      # "Gas, | for which we", "biscuits, | on the other hand"
-      WHICH = /,? (?:(?:for|of|to|in|on|with|at|by) )?(?:which|whom)\b.*\z|, on the other hand\z/m
-      OF_WHAT = /\A of ([[:lower:]][^.,;:\d]{2,40}?) (?:has|have|had|is|was|were)\b/
-
-      # The words before the verb. "In 1950 | rainforests covered": when it was is not what changed.
-      def subject(text, tokens)
-        tokens = tokens.drop_while { |t| text.dates.any? { |d| t.from >= d.from && t.to <= d.to } }
-        verb = tokens.index { |t| t.finite? && t.low != "opened" } || tokens.each_cons(2).find_index { |a, b| a.tag == "nns" && b.tag == "vbn" }&.succ
-        nouns = verb ? tokens.first(verb) : tokens
-        nouns.drop_while { |t| (Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low)) || t.text == "," }
-      end
-
-      # "There were 38 frogs": the frogs.
-      def counted(text, quantity) = Units.counted?(quantity.unit) ? [quantity.unit, quantity.unit.delete_suffix("s")].find { |word| text.string.include?(word) }.to_s : ""
-
-      WHEN_ONLY = /\A\s*(?:in|at|by|during|back in) (?:the|those|that|its|our|their) (?:[[:alpha:]]+ )?(?:days?|years?|weeks?|months?|times?|beginning|start|spring|summer|autumn|winter),? \z/i
-
-      # "Since the second desk opened, the wait …": the words after a clause in front.
-      def after_comma(tokens)
-        # "Two years ago a bather cost us": how long ago is not what changed.
-        ago = tokens.first(4).index { |t| t.low == "ago" }
-        return tokens.drop(ago + 1) if ago && ago < tokens.size - 1
-        return tokens unless tokens.first && tokens.first.low.match?(/\A(?:since|when|after|in|by|with|before|once|as|from|until|till|over|during|within|under)\z/)
-
-        # "With the new taps | each guest uses": where no comma parts them, another thing begins.
-        comma = tokens.index { |t| t.text == "," }
-        from = comma&.succ || Things.new(tokens).then { |things| tokens.each_index.find { |i| things.parted?(i) } }
-        from && from < tokens.size ? tokens.drop(from) : tokens
       end
     end
   end

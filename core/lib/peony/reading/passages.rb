@@ -63,7 +63,12 @@ module Peony
       def stanzas(passage)
         rows = table?(passage.blocks)
         list = passage.heading && !rows
-        passage.blocks.chunk_while { |before, block| block.item? ? list || !told?(before, rows ? CAPTION : REMARK) : block.text.match?(GOES_ON) }.to_a
+        least = rows ? CAPTION : REMARK
+        passage.blocks.chunk_while do |before, block|
+          next block.text.match?(GOES_ON) unless block.item?
+
+          list || !told?(before, least)
+        end.to_a
       end
 
       # Whether there are rows of a table: also where notes that were pasted or typed keep only their words ("Shore: People 640, Benches 9", and so on).

@@ -18,7 +18,7 @@ module Peony
           sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to } || of_two(text, one, two)
           next unless sentence && two.part.from - one.whole.to <= FAR && turned?(text, sentence, one, two)
 
-          Pairs::Pair.new(one: share(one), two: share(two), name: Pairs.name(text, sentence, one.part), from: sentence.from, to: sentence.to)
+          Pairs::Pair.new(one: share(one), two: share(two), name: ChangeNames.of(text, sentence, one.part), from: sentence.from, to: sentence.to)
         end
       end
 

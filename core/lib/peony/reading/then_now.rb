@@ -134,7 +134,7 @@ module Peony
 
       # "One cupboard", "34 | in a class"
       def called(text, quantity)
-        counted = Pairs.counted(text, quantity) if quantity.said || text.tree.any?
+        counted = ChangeNames.counted(text, quantity) if quantity.said || text.tree.any?
         counted.to_s.empty? ? text.string[quantity.to, 30].to_s[/\A (?:in|on|at|to) (?:an?|the|each|every) [[:lower:]]+/].to_s.strip : counted
       end
 

@@ -20,7 +20,7 @@ module Peony
           one, two, *more = text.quantities_in(span)
           next if one.nil? || more.any? || [one, two].intersect?(taken)
 
-          Pairs::Pair.new(one: one, two: two || one, name: Pairs.name(text, span, one), from: span.from, to: span.to) if two ? same?(text, one, two) : span.text.match?(SAME)
+          Pairs::Pair.new(one: one, two: two || one, name: ChangeNames.of(text, span, one), from: span.from, to: span.to) if two ? same?(text, one, two) : span.text.match?(SAME)
         end
       end
 

@@ -69,13 +69,23 @@ module Peony
 
       ONE_OF_A_ROW = /\b([[:alpha:]]{3,}) (\d{1,2})\b(?![.,]\d| ?%)/
 
+      # @return [Array<String>] words with all numbers from 1 on
+      def in_order(string)
+        return [] unless string.match?(/\b[[:alpha:]]{3,} 3\b/)
+
+        rows = string.scan(ONE_OF_A_ROW).group_by { |word, _| word.downcase }.transform_values { |list| list.map { |_, number| number.to_i }.uniq }
+        rows.select { |word, list| list.size > 2 && list == (1..list.size).to_a && !Words::STOP.include?(word) }.keys
+      end
+
+      # "Sunday 1: the edge", "Sunday 2: falls in", "Sunday 9: …"
+      # @return [Array<String>] words that lead lines with a number and a colon
+      def led(string) = string.scan(LEADS_LINE).flatten.tally.select { |_, often| often > 1 }.keys
+      LEADS_LINE = /(?:\A|\n)([[:upper:]][[:lower:]]+) \d{1,2}:/
+
       # "At site 1 … at site 2 … at site 3": one word with all numbers from 1 on names things that are numbered.
       # @return [Regexp, nil] such a word, at the end of what stands before a number
       def numbered(string)
-        return nil unless string.match?(/\b[[:alpha:]]{3,} 3\b/)
-
-        rows = string.scan(ONE_OF_A_ROW).group_by { |word, _| word.downcase }.transform_values { |list| list.map { |_, number| number.to_i }.uniq }
-        words = rows.select { |word, list| list.size > 2 && list == (1..list.size).to_a && !Words::STOP.include?(word) }.keys
+        words = in_order(string) | led(string)
         words.any? ? /\b(?:#{words.join('|')}) \z/i : nil
       end
 

@@ -26,7 +26,7 @@ module Peony
           pairs = list.each_slice(2).select { |one, two| two && Scales.alike?(one.unit, two.unit) && one.value != two.value }
           return nil unless pairs.size.between?(1, 4) && pairs.size * 2 >= list.size - 1
 
-          told = pairs.map { |one, two| Pairs.made(text, one.quantity, two.quantity, Pairs.name(text, one.sentence, one.quantity), one.sentence.from, two.sentence.to) }
+          told = pairs.map { |one, two| Pairs.made(text, one.quantity, two.quantity, ChangeNames.of(text, one.sentence, one.quantity), one.sentence.from, two.sentence.to) }
           # "£3.20, or £2.90 if you pay for the month", "7 in 10 children"
           return nil if text.apart(told).size < told.size
 

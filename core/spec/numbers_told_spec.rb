@@ -16,7 +16,7 @@ RSpec.describe "Numbers told in passing" do
       "Of every eight bicycles at the station, one is gone in the morning." => [[8, "bicycles"], [1, "bicycles"]],
       "It stood at 18.4 metres. Three years on it had sunk to 16.9." => [[18.4, "metres"], [3, "years"], [16.9, "metres"]],
       "It comes from 34 farms. Visitors last summer numbered 8,300." => [[34, "farms"], [8300, "visitors"]],
-      "Two asked about the rent. One, a flautist, moved in." => [[2, ""], [1, ""]],
+      "Two asked about the rent. One, a flautist, moved in." => [[2, "people"], [1, "people"]],
       "She saw 31 votes, all in one handwriting." => [[31, "votes"]],
       "By May 1,240 acorns had come up. One dry fortnight left 810 of these." => [[1240, "acorns"], [1, "fortnights"], [810, "acorns"]],
       "It makes the crossing in twelve minutes where the other takes twenty." => [[12, "minutes"], [20, "minutes"]],

@@ -8,7 +8,7 @@ RSpec.describe "Notes of plates and pins" do
     "Volunteers: bakers 30, riders 12, both 4." => [[30, "volunteers"], [12, "volunteers"], [4, "volunteers"]],
     "Of what was on the plates 40 per cent came back, and it is 15 now." => [[40, "%"], [15, "%"]],
     "She wrote down her hours and got to fifty. Nineteen went on frames. For seven hours she was with the bees." => [[50, "hours"], [19, "hours"], [7, "hours"]],
-    "64 signed up → 40 came twice → 33 finished." => [[64, ""], [40, ""], [2, "times"], [33, ""]],
+    "64 signed up → 40 came twice → 33 finished." => [[64, "people"], [40, "people"], [2, "times"], [33, "people"]],
     "Nobody knows what became of the thousand trees. 940 were fetched." => [[1000, "trees"], [940, "trees"]],
     "The hundred was soon reached." => [],
     "Detentions a week: 9, now 3. Library loans: were 40 a month, are 90." => [[9, "detentions"], [3, "detentions"], [40, "loans"], [90, "loans"]],

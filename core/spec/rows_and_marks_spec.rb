@@ -53,7 +53,7 @@ RSpec.describe "Reading rows and marks" do
     expect(read(words).items.map { |i| [i.title, i.value, i.unit] }).to eq([["On foot", 47, "%"], ["By bike", 21, "%"], ["By car", 32, "%"]])
     posts = "Our posts in May, by hearts\nLamb asleep in a boot — 2,114\nNew opening hours — 388\nThe baker's hands — 341\n"
     expect(read(posts).quantities.map(&:unit).uniq).to eq(["hearts"])
-    expect(read("Welding for beginners\n- 1,900 saw the post\n- 240 opened the form\n- 61 filled it in\n").quantities.map(&:unit).uniq).to eq([""])
+    expect(read("Welding for beginners\n- 1,900 saw the post\n- 240 opened the form\n- 61 filled it in\n").quantities.map(&:unit).uniq).to eq(["people"])
   end
 
   it "takes a first row of names for the heads of columns" do

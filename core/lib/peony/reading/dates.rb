@@ -92,6 +92,8 @@ module Peony
         /(?:(?<=\A)|(?<=\n))(\d{1,2})\.([0-5]\d)(?=\s*[:–—]\s)/ => [:time, :dotted, ->(m) { clock(m[1], m[2], nil) }],
         /\b(\d{1,2})\s?([ap])\.?m\b\.?/ => [:time, :half_day, ->(m) { clock(m[1], 0, m[2]) }],
         /\bfrom (\d{1,2}) (?:to|till|until) \d{1,2} o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
+        # "The Early: leaves at 6, three hours"
+        /\b(?:leaves?|starts?|opens?|closes?|begins?|sails|arrives|departs) at \K([1-9]|1\d|2[0-3])(?=[,.;]|\n|\z| and )(?![.,]\d)/i => [:time, :digit, ->(m) { m[1].to_f }],
         /(?<=[Aa]t )(\d{1,2}|#{HOUR}) sharp\b/ => [:time, nil, ->(m) { hour(m[1]) }],
         /\b(\d{1,2}|#{Numbers::WORD}) o['’]clock\b/i => [:time, :clock, ->(m) { hour(m[1]) }],
         /\bhalf past (#{Numbers::WORD})\b/i => [:time, :half, ->(m) { hour(m[1]) + 0.5 }],
@@ -135,6 +137,7 @@ module Peony
         /\b(?:[Tt]his|[Ll]ast|[Nn]ext) (#{IN_FULL})\b/ => [:month, :month, ->(m) { 2100 + (month(m[1]) / 12.0) }],
         /\b(early|mid|late)[ -](#{MONTH})(?=[\s:,.;–-])/i => [:month, :month, ->(m) { month(m[2]) + { "early" => 0.1, "mid" => 0.5, "late" => 0.85 }.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, :century, ->(_) { 1900.0 }],
+        /\bthe turn of the millennium\b/i => [:year, :millennium, ->(_) { 2000.0 }],
         /\b(?:the )?(?<part>early |mid[ -]|late )?(?<hundred>eighteen|nineteen)[- ](?<ten>#{DECADES.join('|')})\b|\bthe (?<part>early |mid[ -]|late )?(?<ten>#{DECADES.join('|')})\b/i =>
           [:decade, :decades, lambda { |m|
             into = { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[:part].to_s.downcase[/[a-z]+/], 0)
@@ -145,7 +148,7 @@ module Peony
       # What must stand in the words for a pattern to be found, by what is said beside it: few of them are asked for in a passage, and most passages hold few of these.
       NEEDED = {
         digit: /\d/, year: /#{YEAR}/, colon: /\d:\d/, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
-        noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
+        noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, millennium: /millennium/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
         ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i,
         countdown: / (?:before|ahead|to go|earlier|beforehand)\b|in the last (?:week|days)|on the (?:day|morning)\b/i
       }.freeze
@@ -246,7 +249,7 @@ module Peony
 
       # "Down to one, from five"
       BACK_TO = /\bto (?:only |just )?(?:\d[\d,.]*|#{Numbers::WORD})(?: [[:lower:]]+)?,? \z/i
-      MOVED = /\b(?:moves?d?|f[ae]lls?|rises?|rose|up|down|grew|grows?|shr[aiu]nks?|changed?s?|swings?|higher|lower|shorter|longer|differs?|dropp(?:ed|s)|climb(?:ed|s)|ahead|beat|beaten|won|lost) \z/i
+      MOVED = /\b(?:sung|seen|read|won|attended|played|visited|written|signed|made|heard|moves?d?|f[ae]lls?|rises?|rose|up|down|grew|grows?|shr[aiu]nks?|changed?s?|swings?|higher|lower|shorter|longer|differs?|dropp(?:ed|s)|climb(?:ed|s)|ahead|beat|beaten|won|lost) \z/i
     end
   end
 end

@@ -8,11 +8,11 @@ module Peony
       # Where none of these stands, there is no fraction.
       PARTS = /(?:hal[fv]|third|quarter|fifth|sixth|eighth|tenth|twelfth|twentieth)/i
       # "half of them", "half the guests", "half came": a share; "half plots": a kind of plot.
-      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
+      HALF_OF = /\A\s*(?:[.,;:)–—]|\z|(?:price|fare|pay|speed|of|the|a|an|our|their|its|your|my|his|her|all|as|were|are|came|come|had|have|was|is|said|say|did|do|now|will|would|can|walk|live|work|use|like|prefer|want|take|go|think|drive|cycle|eat|buy|read|know|need|speak|stay|arrive|play|keep)\b)/i
       # "A half plot", "a half loaf": a kind of plot, a kind of loaf.
       KIND = /\A (?!of\b|the\b|as\b|(?:an?|their|our|its|your|my|his|her|all|were|are|was|is|came|come|had|have|said|did|do|will|would|can|could|hour|hours|mile|miles|day|year)\b)[[:lower:]]{3,}/
       # "Half an hour", "a quarter of a litre": so much, and no share.
-      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year)|(?:of )?an?\s+(?<measure>cup|teaspoon|tablespoon|litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
+      PART_OF = /\A\s+(?:(?:of )?(?:an?\s+)?(?<time>hour|mile|day|year|turn)\b|(?:of )?an?\s+(?<measure>cup|teaspoon|tablespoon|litre|kilo|kilometre|metre|tonne|ton|hectare|acre|pint|minute|week|month)\b)/i
 
       module_function
 
@@ -36,7 +36,8 @@ module Peony
           measured = after.match(PART_OF)
           next yield(m, (100.0 * count / part).round(1), "%", 0) unless measured
 
-          yield m, (count.to_f / part).round(2), Units::MEASURES[measured.captures.compact.first.downcase], measured.end(0)
+          word = measured.captures.compact.first.downcase
+          yield m, (count.to_f / part).round(2), Units::MEASURES[word] || Units.plural_of(word), measured.end(0)
         end
       end
 
@@ -49,8 +50,12 @@ module Peony
         string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/\b(?:two|second|another|the other)\b/i)
       end
 
+      # "A third way was mentioned"
+      def third_way?(text, match) = match[0].match?(/\Aa third\z/i) && text.tokens_after(match.end(0), 2).then { |one, two| one&.tag == "nn" && two&.finite? }
+
       # "Half past two", "a third time", "half a dozen": no share.
       def no_fraction?(text, match, before, after)
+        return true if third_way?(text, match)
         # "The two halves of the choir"
         return true if match[0].match?(/\Atwo[ -]halves\z/i)
         return true if after.match?(/\A\s+past\b|\A-|\A\s+(?:time|term|moon|of the year)\b/i) || (before.match?(/\b(?:first|last|third|fourth|second|this|next|the)\s\z/i) && !match[1])

@@ -8,8 +8,12 @@ module Peony
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
+        # "After crickets (some eleven thousand crickets) there were fifty-one"
+        return true if last && last.unit != quantity.unit && text.before(quantity, 40).match?(/\([^()\d]*\z/) && text.string[quantity.to, 40].to_s.match?(/\A[^()\d]*\)/)
         # "Thanks to 412 of you we have 61,000"
         return true if passing?(quantity) || long?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
+        # "Tollen, a place with 800 inhabitants"
+        return true if quantity.said && text.before(quantity, 32).match?(/\b(?:place|town|village|city|hamlet|island|parish|school|street|country) (?:with|of) (?:about |only |just )?\z/)
         return false unless HandedOn::TIME.include?(quantity.unit) && last && last.unit != quantity.unit
 
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.

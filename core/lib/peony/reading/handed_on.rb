@@ -16,9 +16,13 @@ module Peony
       include HandedSizes
       include HandedNouns
       include HandedTurns
+      include HandedEntries
       include HandedSubjects
+      include HandedClauses
       include HandedAgain
       include HandedPeople
+      include HandedDeeds
+      include HandedThemes
 
       TIME = %w[years months fortnights weeks days hours minutes seconds decades].freeze
       SEASONS = %w[seasons terms summers winters springs autumns].freeze
@@ -29,16 +33,10 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       # Words that are counted by nobody; "the year eights" are no eights.
-      VAGUE = %w[figures numbers things facts results ones feet fours fives sixes sevens eights nines tens elevens twelves].freeze
-
-      # "What we spent" above "Staff: 38,000": money, in whatever coin.
-      MONEY = /\b(?:(?:we|they|it|was|money) spent|spending|expenses|expenditure|outgoings|what (?:it|that|everything) costs?|(?:the|our) (?:budget|costs)|where (?:the|our) money (?:goes|went|comes|came))\b/i
+      VAGUE = %w[thousands hundreds millions figures numbers things facts results ones feet fours fives sixes sevens eights nines tens elevens twelves].freeze
 
       OPENING_HOURS = /\b(?:opening|visiting|office) hours\b/i
       SO_LONG = /\b(?:\d+|#{Numbers::WORD}) (?:#{TIME.join('|')})\b/i
-
-      # "Price of a loaf: 2.80" below "bakers: 4"
-      MEASURED_HERE = /\A(?:the |our )?(?:[[:lower:]]+ )?(?:price|cost|fee|fare|wage|rent|length|height|width|depth|weight|temperature|speed|distance|age|size)(?: (?:of|per|for|a) [^:]*)?:/i
 
       # @return [Boolean] whether a quantity is time that goes by: "ten years on", "two weeks later"
       def self.passing?(text, quantity)
@@ -61,6 +59,7 @@ module Peony
           q.unit = "pounds" if weighed?(q)
           q.said = q.unit != ""
         end
+        unverbed
         done_alike
         summed
         aged
@@ -70,7 +69,9 @@ module Peony
         coupled
         linked
         hand_on
+        done_by_people
         counted_alike
+        themed
         fitted
         shorten
       end
@@ -95,7 +96,7 @@ module Peony
 
       # "One moth trap, one summer. On the first night 22 ...": a single thing hands nothing on.
       def handing_on?(quantity, index, last)
-        return false if ["", "times"].include?(quantity.unit) || quantity.text.match?(/\Aone\b/i)
+        return false if ["", "times"].include?(quantity.unit) || quantity.text.match?(/\Aone\b/i) || text.before(quantity, 20).match?(MEMBERS)
 
         (quantity.unit != "%" || share_on?(quantity, index)) && !aside?(quantity, last)
       end
@@ -116,6 +117,8 @@ module Peony
         # "Visits rose by 18% to 46,200": more than all is no share.
         last = nil if (last&.unit == "%" && (quantity.value > 100 || no_share?(quantity))) || VAGUE.include?(last&.unit)
         # "One part in a hundred", "one in ten" beside shares or lengths: neither number is one.
+        told = outright(quantity, before)
+        return told if told
         return of_so_many(quantity, last) if last && !Units.counted?(last.unit) && one_in_so_many?(quantity)
         return "years" if age?(quantity, before, last)
         return "" if marked?(quantity) || [*@bare, *@summed].any? { |q| q.equal?(quantity) }
@@ -143,55 +146,7 @@ module Peony
         @list.each_cons(2).any? { |a, b| (a.equal?(quantity) || b.equal?(quantity)) && a.value < b.value && text.string[a.to...b.from].match?(Ratios::STRICT) }
       end
 
-      def in_entry(quantity, last, entry)
-        label = label(entry, quantity)
-        head = by_head(label)
-        return head if head
-        return "" if spent? || let_in?(quantity, last)
-        return header[:named].to_s if measured_otherwise?(entry, label, last)
-        return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
-
-        said = @said.find { |q| q.from < quantity.from && Units.counted?(q.unit) && text.entries.any? { |e| e.span.from <= q.from && q.to <= e.span.to } }
-        header[:named] || times(entry) || plural_in(label) || said&.unit || inherited_label(last) || header[:plural].to_s
-      end
-
-      # "Below 20 euros | 310": not euros.
-      def label(entry, quantity) = text.classes.any? { |range| range.cover?(entry.span.from) } ? "" : text.string[entry.span.from...quantity.from]
-
-      # "45 euros a year, free entry for five": five are let in.
-      def let_in?(quantity, last)
-        return false unless last && Units.money?(last.unit) && quantity.text.match?(/\A[[:alpha:]]+\z/)
-
-        text.before(quantity, 24).match?(/\b(?:entry|room|space|places?|seats?|beds?|tickets?|meals?|enough) for \z/)
-      end
-
-      def spent? = text.passage.heading.to_s.match?(MONEY) && @said.none? { |q| Units.counted?(q.unit) }
-
-      # "10 / 14": what either is stands in the heading. "Price of a loaf: 2.80" below "bakers: 4"
-      def measured_otherwise?(entry, label, last) = entry.span.text.match?(Finders::Relation::TWO) || (label.match?(MEASURED_HERE) && !(last && last.from >= entry.span.from))
-
-      # "1. Pressure washer – 88 times", and then "2. Long ladder – 71"
-      def times(entry)
-        first = text.entries.first
-        said = @said.find { |q| q.from >= first.span.from && q.to <= first.span.to }
-        "times" if said&.unit == "times" && said.text.match?(/\d/) && !entry.equal?(first)
-      end
-
-      # "Applications: 64", then "Complete: 51": the label of the first line counts for the others.
-      def inherited_label(last) = last && !own_labels? && Units.counted?(last.unit) && text.entries.any? { |e| e.span.from <= last.from && last.to <= e.span.to } ? last.unit : nil
-
-      # "Parents 31", "Pupils 12", "The fire brigade 4": each row counts what it is called.
-      def own_labels?
-        @own_labels = text.entries.filter_map { |e| plural_in(e.span.text[/\A[^\d]*/]) }.uniq.size > 2 if @own_labels.nil?
-        @own_labels
-      end
-
       def passing?(quantity) = self.class.passing?(text, quantity)
-
-      # "Still there after six months | 147": not months; nor are "opening hours" hours.
-      def plural_in(label)
-        Tokens.of(label.gsub(SO_LONG, "").sub(OPENING_HOURS, "")).find { |t| Words.plural?(t.low) && %w[nns nnps nn nnp].include?(t.tag) }&.low
-      end
 
       def in_prose(quantity, last)
         return series_unit(quantity) if last.nil?

@@ -6,6 +6,10 @@ module Peony
     module HandedPairs
       LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|our\s+|my\s+|their\s+|its\s+|[£€$])?\z}
 
+      # "Hours practised and wrong notes at the concert: Ida 2 and 31"
+      FIRST_OF_TWO = /(?:\A|\n|[.:] )(?<noun>[[:alpha:]]{3,})\b[^.:\d\n]{0,60} and [^.:\d\n]{3,60}:/
+      # "Wilf counted the slugs", "the fewer the moths"
+      FEWER = /\bthe (?:more|fewer) (?:the )?([[:lower:]]+s|people|children)\b/
       AFTER = /\bafter \z/i
       # "Counted both the seconds for which he laughed and the foragers that left the hive"
       COUNTED_BOTH = /\b(?:counted|noted|measured|recorded|wrote down|kept count of) (?:both )?(?:the|how) [^.;]{3,70} and (?:the |how many )([[:lower:]]+s)\b/
@@ -17,7 +21,7 @@ module Peony
       def coupled
         couples = Couples.of(text, @list)
         %i[one two].each do |side|
-          unit = written(couples, side) || (side == :two && (told_before(couples) || named_second(couples))) || nil
+          unit = written(couples, side) || (side == :two ? told_before(couples) || named_second(couples) || counted_second(couples) : named_first(couples)) || nil
           couples.map(&side).each { |q| q.unit = unit if q.unit.empty? && unit && !(unit == "%" && no_share?(q)) }
         end
         @other_side = other_side(couples)
@@ -53,10 +57,33 @@ module Peony
       # "Age of the ewe and lambs a year, Pound Farm: 1 year, 1; 2 years, 2": the second is named in the line that leads them.
       def named_second(couples)
         first = couples.first&.one or return nil
-        return nil unless first.said
+        named = !first.said && named_first(couples)
+        return nil unless first.said || named
 
-        word = "#{text.passage.heading}: #{text.before(first, 90)}"[SECOND, 1] || text.string[0...first.from][COUNTED_BOTH, 1]
-        word if word && Words.plural?(word) && !HandedOn::TIME.include?(word) && !Units.measure?(word)
+        word = above(first)[SECOND, 1] || text.string[0...first.from][COUNTED_BOTH, 1]
+        word if word && Words.plural?(word) && (named ? named != word : !HandedOn::TIME.include?(word) && !Units.measure?(word))
+      end
+
+      # "Hours practised and wrong notes at the concert: Ida 2 and 31, Tom 5 and 22": the first are hours.
+      def named_first(couples)
+        first = couples.first&.one or return nil
+        return nil if first.said || couples.any? { |c| c.one.said }
+
+        word = above(first)[FIRST_OF_TWO, :noun].to_s.downcase
+        return "years" if %w[age ages].include?(word)
+
+        Units::MEASURES[word] || (word if Words.plural?(word) && !HandedOn::VAGUE.include?(word) && !word.match?(HandedColumns::MEASURED))
+      end
+
+      def above(quantity) = "#{text.passage.heading}: #{text.before(quantity, 90)}"
+
+      # "Wilf counted the slugs and read the rain gauge", "the fewer the moths", and then "with 5 mm there were nineteen".
+      def counted_second(couples)
+        first = couples.first&.one
+        return nil unless first && Units::MEASURES.value?(couples.map { |c| c.one.unit }.find { |unit| unit != "" }) && couples.none? { |c| c.two.said }
+
+        word = [HandedPlurals::HOW_MANY, FEWER].flat_map { |told| text.string[0...first.from].match(told)&.captures.to_a }.compact.first
+        word if word && Words.plural?(word) && !HandedOn::VAGUE.include?(word)
       end
 
       # "After three months there were 340, after six 800": six months, and then 800.
@@ -97,6 +124,8 @@ module Peony
           gap = text.string[q.to...following.from]
           q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
         end
+        # "Nothing costs between one euro and | nine"
+        @list.each_cons(2) { |q, other| other.unit = q.unit if other.unit.empty? && q.said && text.before(q, 8).match?(/\bbetween \z/) && text.string[q.to...other.from].match?(/\A(?: [[:alpha:]]+)? and \z/) && Units.money?(q.unit) }
         # "It rained for 19 hours out of the 72"
         @list.each_cons(2) { |q, whole| whole.unit = q.unit if whole.unit.empty? && text.string[q.to...whole.from].match?(/\A out of (?:the )?\z/) }
       end
@@ -108,7 +137,7 @@ module Peony
         # "Room for 80, €250": the mark of a currency stands before its own number.
         return true if gap == ", " && following.text.match?(/\A[£€$]/)
         # "Sixty, a third of them asleep"
-        return true if following.unit == "%" && gap == ", " && text.string[following.to, 9].to_s.match?(/\A of them\b/)
+        return true if following.unit == "%" && gap == ", " && text.string[following.to, 9].to_s.match?(/\A of (?:them|what|those|these|the)\b/)
 
         (following.unit == "%" && quantity.text.match?(/\d/) && following.text.match?(/\A\D+\z/)) || (following.value == 1 && following.text.match?(/\Aone\b/i) && gap.include?(","))
       end

@@ -6,7 +6,7 @@ module Peony
     module HandedPlurals
       BROUGHT = /\bwhat people (?=(?:bring|brought|buy|bought|lose|lost|leave|left|throw|threw|borrow|borrowed|eat|drink|carry|sold?|need)\b)/i
       MONTHS = %w[months years weeks days nights hours minutes seconds].freeze
-      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|,? by ([[:lower:]]{3,}s)(?:\.|\z)|\b(?:in|counted in|of)\s+(?!(?:numbers|figures|facts|pictures|brackets)\b)([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
+      NAMED = /\A(?:number of |most |how many )?([[:alpha:]]{3,}s) (?:a year|a month|a week|by|per|to|at|on|sold|borrowed|counted)\b|,? by ([[:lower:]]{3,}s)(?:\.|\z)|\b(?:in|counted in|of)\s+(?!(?:numbers|figures|facts|pictures|brackets|thousands|hundreds|millions|tens|dozens)\b)([[:lower:]]{3,}s)\s*(?::|\z)|\b(points|votes|marks|visitors|guests|people|hours|copies|sales)\b/i
       # "From the villages", "one flight of stairs": not they are counted.
       NOT_THEY = /\b(?:from|for) (?:the )?[[:alpha:]]+s\b|\b(?:flight|pair|row|pile|bag|box|cup|glass|piece|kind|sort) of [[:alpha:]]+s\b|\b[[:alpha:]]+ (?:minutes|hours|days|weeks|months|years) (?:later|after|ago)\b|\b[[:alpha:]]+ (?=(?:have |had |has )?(?:counted|measured|weighed|collected|noted|recorded) (?:the |all |all the )?[[:lower:]]+s\b)/i
 
@@ -14,10 +14,14 @@ module Peony
 
       MEASURED_IN = /,\s+(?:in )?([[:alpha:]°%]{1,12})(?: per [^.,]{1,24}| (?:at|by|in|on|after|before) [^.,\d]{1,24})?(?=\.|\n|\z)/
 
-      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s)\b|\b(?:(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )|the (?:number|count|tally) of )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
+      # "Wettest places (mm)", "what draws most power (kWh a year)", "how fast animals run, in km/h"
+      IN_UNITS = %r{\((?:in\ )?([[:alpha:]°%/²³]{1,12})(?:\ (?:an?|per|each|every|at|by|in|after|before)\ [^()\d]{1,24})?\)|
+                    \bin\ ([[:alpha:]°%/²³]{1,8})(?:\ (?:an?|per)\ [[:lower:]][^.,:\d]{1,24})?(?=[:.]?\s*(?:\n|\z))}x
+
+      HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s|people|children)\b|\b(?:(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )|the (?:number|count|tally) of )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
-      MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:again |slightly )?from (?:about |only )?\z/
+      MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:(?:again|slightly|less|more|too|as well|only a little),? )?from (?:about |only )?\z/
 
       # "Longest queues, minutes at noon: post office 23, canteen 17"
       ROW_IN = /\A[^,:.;\d]{3,64},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/
@@ -28,15 +32,22 @@ module Peony
       def header
         @header ||= begin
           # "What people bring": not they are counted.
-          words = [text.passage.heading&.sub(BROUGHT, ""), *text.sentences.first(1).map(&:text)].compact.join(". ").gsub(NOT_THEY, "")
-          { named: named_in(words), plural: told_in(Tokens.of(words).reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left }) }
+          above, first = [text.passage.heading&.sub(BROUGHT, ""), text.sentences.first&.text].map { |words| words.to_s.gsub(NOT_THEY, "") }
+          # "Nights booked at the hostel", and below the rows "We count children as whole people."
+          words = plural_of_all(above) && remark? ? above : [above, first].reject(&:empty?).join(". ")
+          { named: named_in(words), plural: plural_of_all(above) || plural_of_all(first) }
         end
       end
+
+      def plural_of_all(words) = told_in(Tokens.of(words).reject { |t| HandedOn::VAGUE.include?(t.low) || t.low == @left })
+
+      # Whether the first sentence stands below the rows.
+      def remark? = text.sentences.any? && text.entries.any? && text.sentences.first.from > text.entries.first.span.from
 
       # "(per cent)", "(crates)", "votes", "by hearts": what all numbers are said to count.
       def named_in(words)
         # "Level of the Tarn, metres", "Sugar in our apples, grams per 100 g"
-        measure = Units::MEASURES[words[MEASURED_IN, 1].to_s.downcase]
+        measure = [MEASURED_IN, IN_UNITS].flat_map { |told| words.match(told)&.captures.to_a }.compact.filter_map { |word| Units::MEASURES[word.downcase] unless word == "a" }.first
         return measure if measure
 
         match = [/\((?:in )?()(per cent|percent|%)\)/, /\(()([[:lower:]]{3,}s)\)/, NAMED].lazy.filter_map { |said| words.match(said) }.first

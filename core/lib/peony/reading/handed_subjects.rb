@@ -6,16 +6,11 @@ module Peony
     module HandedSubjects
       # "Gloves are well up at 780", "Hats come to 290"
       STANDS_AT = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+),? (?:are|were|come|came|stand|stood|follow|followed|reach|reached|rank|ranked)\b[^.,;:\d]{0,24} (?:at|to|with) (?:about |only |just |nearly )?\z/i
-      # "The post: packets that must be sent out were nine a day"
-      THAT_WERE = /(?:\A|[.!?;:] )(?:the |our )?(?:[[:alpha:]]+ed )?(?<noun>[[:alpha:]]+)(?: (?:that|which|who) [^.,;:\d]{3,48}|, (?:which|who) [^.,;:\d]{3,48},) (?:were|are) (?:about |only |just |nearly )?\z/i
-      # "Scratches among the staff came down from | 26"
-      CAME_FROM = /(?:\A|[.!?;:] |, (?:and |but )?)(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+)(?: (?:among|in|at|from|about|by) [^.,;:\d]{2,32})? (?:have |has )?(?:came|come|went|gone|fell|fallen|rose|risen|dropped|climbed|grew|grown|shrank)(?: down| up)? from (?:about |only |nearly )?\z/i
       # "Seen by | 900": of whom is not told.
       SEEN_BY = /\b(?:seen|heard|read|watched|visited|attended) by (?:about |only |nearly |over )?\z/i
-      # "Bookings were about five a day", beside what is measured
-      WERE = /\A(?<noun>[[:upper:]][[:lower:]]+) (?:were|are) (?:about |only |just |nearly )?\z/
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
+      PLURAL_FIRST = /\A(?:the |our )?(?<noun>[[:alpha:]]+s) (?!of\b|and\b|are\b|is\b)[^.,;:\d]{3,80}, (?:(?:about|some|only|perhaps) )?(?:(?:\d+|#{Numbers::WORD}) (?:or|to) )?\z/i
       # "A letter goes to every farm, and there are 310 | of those"
       EVERY = /\b(?:every|each) (?:single )?(?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
       # "Every single child learned to swim, all 212 | of them"
@@ -33,23 +28,11 @@ module Peony
       # "Not every lamb lives to see the summer. Of every twenty | that are born"
       OF_EVERY_ONE = /\AOf every \z/
       EVERY_ONE = /\b(?:every|each) (?<noun>[[:lower:]]+)\b/i
-      # "Complaints from neighbours 2 | to 21"
-      LEADS_TWO = /(?:\A|[,;:.] )(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+)(?: (?:from|about|of|in|at|on|by|for|to) (?:the |our |my |this )?[[:lower:]]+)? \z/i
-      TO_OTHER = /\A(?: an? (?:day|week|month|year))? to \d/
       # "Empty kilometres a day 212 (was 540)", "drivers home before six: 11 of 14 (was 4 of 19)": each has a name of its own.
       NAMED = /(?:\A|[,;:.] |\n)(?<name>[[:lower:]][^,;:.\d\n]{2,40}?):? \z/i
       WAS_ONCE = /\A(?: of \d+)? \((?:was|were|formerly|before)\b/
       # "When the wind is above six": its force has no unit.
       WIND = /\bwind\b[^.;:\d]{0,24} (?:above|over|under|below|of|is|was|reaches|at) \z/i
-      # "Monthly givers: | 3 in 10"
-      LABEL = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:only |just |about |nearly )?\z/
-      # "Tour requests 2024: | 480 asked"
-      OF_YEAR = /(?:\A|\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+),? (?:19|20)\d\d: \z/
-      # "Volunteers: cooks | 22, drivers 17"
-      FIRST_OF_ROW = /(?:\A|\n)(?<noun>[[:alpha:]]+): [[:lower:]]+ \z/
-      # "Library loans: were | 60 a month, are 140"
-      WERE_SO_MANY = /(?:\A|[.!?;] |\n)(?:[[:alpha:]-]+ )?(?<noun>[[:alpha:]]+): (?:were|was) (?:only |just |about )?\z/i
-      IN_SO_MANY = /\A (?:in|of|out of) (?:every )?\d/
       # "The museum has asked its visitors … named by 318 | of them"
       ASKED_WHOM = /\b(?:asked|invited|questioned|polled|surveyed) (?:all |some of |most of )?(?:its|our|the|their|her|his) (?<noun>[[:lower:]]+)\b/i
       # "Over the players, | five of them"
@@ -63,8 +46,8 @@ module Peony
         return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
         return "" if of_nothing?(quantity, last, lead, behind)
 
-        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(lead, behind, last) || of_them(quantity, lead, behind) ||
-          of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
+        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(quantity, lead, behind, last) ||
+          of_them(quantity, lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
       end
 
       def named_before(lead, behind)
@@ -77,21 +60,6 @@ module Peony
         return lead.match?(UNNAMED) || (quantity.value <= 12 && lead.match?(WIND)) if last.nil?
 
         (quantity.value <= 12 && lead.match?(WIND)) || (!Units.counted?(last.unit) && lead.match?(SEEN_BY) && behind.match?(/\A(?:[.,;]|\z)/))
-      end
-
-      # What its own clause begins with.
-      def own_clause(lead, behind, last)
-        return counts(lead[LEADS_TWO, :noun]) if behind.match?(TO_OTHER) && lead.match?(LEADS_TWO)
-        return counts(lead[WERE_SO_MANY, :noun]) if lead.match?(WERE_SO_MANY) && counts(lead[WERE_SO_MANY, :noun])
-        return counts(lead[LABEL, :noun]) if behind.match?(IN_SO_MANY) && lead.match?(LABEL)
-
-        return counts(lead[CAME_FROM, :noun]) if lead.match?(CAME_FROM) && counts(lead[CAME_FROM, :noun])
-
-        return counts(lead[FIRST_OF_ROW, :noun]) if last.nil? && lead.match?(FIRST_OF_ROW) && behind.match?(/\A, [[:lower:]]+ \d/)
-        return counts(lead[OF_YEAR, :noun]) if last.nil? && lead.match?(OF_YEAR)
-
-        measured = last && !Units.counted?(last.unit) && last.unit != "%"
-        counts(lead[THAT_WERE, :noun]) || (counts(lead[WERE, :noun]) if measured)
       end
 
       def of_noun(quantity, lead, behind)
@@ -108,6 +76,10 @@ module Peony
 
       def of_them(quantity, lead, behind)
         return nil unless behind.match?(/\A of (?:them|those|these)\b/)
+
+        # "Lorries drive through it, 20 or | 30 of them a day"
+        told = counts(lead[PLURAL_FIRST, :noun]) if lead.match?(PLURAL_FIRST)
+        return told if told
 
         every = lead[EVERY, :noun] || lead[EVERY_ALL, :noun]
         return counts(Units.plural_of(every.downcase)) if every

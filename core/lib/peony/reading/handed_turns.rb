@@ -49,10 +49,27 @@ module Peony
       end
 
       def so_often?(quantity, before, last)
+        earlier = @list.take_while { |q| q.from < quantity.from }
+        return true if in_row_of_times?(earlier.last, quantity) || how_often?(earlier, quantity)
         return false if last.nil? || Units.counted?(last.unit)
 
-        often = @list.take_while { |q| q.from < quantity.from }.last
+        often = earlier.last
         often&.unit == "times" && (!often.said || before.match?(/[.;] [[:upper:]][[:lower:]]+,? \z/))
+      end
+
+      # "Parking 88 times, noise 61, the website | 34"
+      def in_row_of_times?(before, quantity)
+        return false unless before&.unit == "times" && !before.text.match?(/\A[[:alpha:]]+\z/) && text.string[quantity.to, 2].to_s.match?(/\A(?:[,.;]|\z)/)
+
+        text.string[before.to...quantity.from].match?(/\A, (?:and )?(?:the |our )?[^\d,.;:]{2,24} \z/)
+      end
+
+      # "Counted how often he woke up. It was seven times. At the mill he put down | eleven", but not "with | thirty boats it was twelve times".
+      def how_often?(earlier, quantity)
+        at = earlier.index { |q| q.unit == "times" && q.said }
+        return false unless at && text.string[0...earlier[at].from].match?(/\bhow often\b/) && !text.before(quantity, 12).match?(/\b(?:with|at|after|on|in) (?:the )?\z/i)
+
+        earlier.drop(at).all? { |q| q.unit == "times" || !q.said || q.value == 1 || passing?(q) }
       end
     end
   end

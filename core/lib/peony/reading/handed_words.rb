@@ -7,10 +7,12 @@ module Peony
       ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
       SOLD = /\b(?:sold|sells?) (?:only |just |another |about )?\z/i
       SAID = /\bsaid (?:only |just |about )?\z/
-      SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
+      SINCE_IT_IS = /\A(?:and |but )?(?:now|today|nowadays) it is (?:only |just |about |nearly )?\z|\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
       SO_OFTEN = / (?:an?|per|each|every) (?:day|week|month|year|term): \z/
-      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,40}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
+      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
+      # "Steps | counted by the lamplighters on Friday: Hill Ward 21,400"
+      COUNTED_BY = /\A(?:the |our )?[[:alpha:]]{3,}s (?:counted|sold|lent|seen|caught|found|made|taken|won|given|picked|baked|walked|read|drawn|sent) (?:by|in|at|on|to|from) /i
       OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
@@ -115,7 +117,7 @@ module Peony
 
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
         # "Detentions a week: 14"
-        thing = noun.tag == "nns" || (noun.from == sentence.from && noun.noun? && label[0].match?(SO_OFTEN))
+        thing = noun.tag == "nns" || label[0].match?(COUNTED_BY) || (noun.from == sentence.from && noun.noun? && label[0].match?(SO_OFTEN))
         noun.low if thing && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
       end
 

@@ -15,7 +15,7 @@ module Peony
       DOES = /\A (?:has|is|was|does|had|were|did)\b/
       # "Six a day", "four goats", "ten of them"
       AMOUNT = /\A an? (?:day|week|month|year|hour|head|time)\b/
-      COUNTS = /\A[ -](?:quid|[[:alpha:]'’-]+s|(?!(?:some|every|no|any)(?:body|one)\b)(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
+      COUNTS = /\A[ -](?:quid|men|[[:alpha:]'’-]+s|(?!(?:some|every|no|any)(?:body|one)\b)(?:[[:alpha:]'’-]+ )?[[:alpha:]]+(?:s|men|ple|ren))\b|\A (?:in|of|out|per|%)\b/
       AT = /\b(?:at|past|until|till|by|before|after|since|towards) \z/i
       # "The quarter-past-six ferry"
       NAMED = /\b(?:half|quarter|ten|twenty|five)-(?:past|to)-\z/i
@@ -34,7 +34,7 @@ module Peony
         return false if Uncounted.measured?(rest)
         return true if from_to?(before, rest) || between?(before, rest) || (match[0].match?(HOUR) && before.match?(LED) && rest.match?(DOES))
         return false if rest.match?(AMOUNT) || rest.match?(COUNTS)
-        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i)
+        return true if before.match?(/\b(?:midnight|noon) (?:and|to) \z/i) || (before.match?(/\baround \z/i) && rest.match?(/\A (?:comes?|came|it|we|they|the|he|she|every(?:one|body))\b/))
         return false if (at = before[/\b(?:at|by) \z/i]) && Dates.amount?(string[0...(match.begin(0) - at.length)], at)
 
         before.match?(AT) && match[0].match?(TWELVE) && !rest.match?(/\A,? (?:#{Numbers::WORD})\b|\A \d+(?:[.,;]| and\b)/io)

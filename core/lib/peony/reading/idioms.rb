@@ -10,6 +10,8 @@ module Peony
         [/\bcount(?:s|ed|ing)? (?:up )?to \z|\bthanks \z/i, //],
         # "It struck thirteen", but "struck four bells"
         [/\b(?:struck|strikes|striking) \z/, /\A(?! [[:lower:]]+s\b)/],
+        # "The old eight has been turned into a boat with cushions"
+        [/\bthe (?:old|new|first|second|men's|women's|school) \z/i, /\A (?:has|had|was|is|will)\b/],
         # "Two of the same", "one lot had a puppy"
         [//, /\A of (?:the same|a kind)\b/], [//, /\A lot\b/],
         # "From one year to the next"
@@ -29,7 +31,7 @@ module Peony
       # @param rest [String] the words behind it
       def in?(string, match, rest)
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
-        (match[0].match?(FEW) ? TOLD : TOLD.first(2)).any? { |led, behind| before.match?(led) && rest.match?(behind) }
+        (match[0].match?(FEW) ? TOLD : TOLD.first(3)).any? { |led, behind| before.match?(led) && rest.match?(behind) }
       end
     end
   end

@@ -4,8 +4,9 @@ module Peony
   module Reading
     # Running text that tells of two or more by themselves and of what they share: which stretches belong to whom, and which to several.
     module InCommon
-      ALL = /\b(?:all (?:three|four)|(?:none|(?:not )?one) of (?:them all|the three)|the three of them|each of the three|all of them|every one of them|what (?:everyone|they all))\b/i
-      ONLY = /\A(?:only|nobody)\b/i
+      ALL = /\b(?:all (?:three|four)|(?:for|of|in) the whole (?:house|lot|landing|building|stall|yard|place|floor|family|hut|street)|everyone (?:up|down|in|on) (?:there|here)|(?:none|(?:not )?one) of (?:them all|the three)|the three of them|each of the three|all of them|every one of them|what (?:everyone|they all))\b/i
+      # "Only the bakers have ovens", "the ovens are for the bakers only", "the veils nobody else would wear"
+      ONLY = /\A(?:only|nobody)\b|\bfor (?:the )?[[:alpha:]]+ (?:only|alone)\b|\bnobody else\b/i
       TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i
       CLAUSES = /;\s+(?:and |but )?|,\s+(?:while|whereas|but|and) (?=the |in |both |they|[[:upper:]])/
       # "The paint shop | at the Oddlamp Theatre"
@@ -25,11 +26,15 @@ module Peony
         named = groups(text)
         return TwoByTwo.of(text) unless named.size.between?(3, 4)
 
-        # "Bell-ringers" are ringers.
-        stems = named.map { |g| Manner.stems(text, g) | (g.text.include?("-") ? g.text.downcase.scan(/\p{L}{3,}/).map { |w| w[0, 5] } - %w[the] : []) }
-        own = stems.map { |list| list.select { |w| stems.one? { |other| other.include?(w) } } }
+        own = own_words(named)
         shared = [*all_of_them(text, named.last), *text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }]
         [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
+      end
+
+      # "Bell-ringers" are ringers.
+      def own_words(named)
+        words = named.map { |g| g.text.sub(WHERE, "").downcase.scan(/\p{L}{3,}/) - %w[the our and his her its their] }
+        words.map { |list| list.select { |w| words.one? { |other| other.any? { |o| o[0, 5] == w[0, 5] } } } }
       end
 
       # "Frogs, toads and newts | all start as eggs in a pond"; not where the sentence goes on about something else.
@@ -67,15 +72,21 @@ module Peony
         [[first], *own.sort_by { |list| list.first.from }] if own.all? { |list| list.size.between?(1, 3) } && names.uniq.size == 2
       end
 
-      def shared?(text, sentence, own)
-        stems = Manner.stems(text, sentence)
-        sentence.text.match?(ALL) || (own.count { |list| list.intersect?(stems) } >= 2 && !sentence.text.match?(ONLY))
+      # One of its clauses tells of two groups or of all; or it says that they have it together, and names one.
+      def shared?(_text, sentence, own)
+        return true if sentence.text.match?(ALL)
+
+        told = sentence.text.downcase.split(/[,;:]\s/).map { |clause| clause.scan(/\p{L}{3,}/).then { |words| own.count { |list| NamedGroups.told?(list, words) } } }
+        return false if sentence.text.match?(ONLY) && told.max < 2
+        return true if told.max >= 2 && !sentence.text.match?(/\A(?:only|nobody)\b/i)
+
+        told.sum == 1 && sentence.text.match?(TOGETHER) && sentence.text.match?(/\b(?:they|them|he|she|it|we|us)\b/i)
       end
 
       # @param text [Reading::Text]
       # @return [Array<Span>] the groups, where the first sentence names at least three
       def groups(text)
-        text.once(:named_groups) { subjects(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || [] }
+        text.once(:named_groups) { subjects(text) || NamedGroups.of(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || [] }
       end
 
       # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.

@@ -18,7 +18,7 @@ module Peony
       # A time that is told without a year, between those that have one.
       TURN = /\b(?:at |by |in |towards )?the (?<part>beginning|start|turn|middle|end) of the (?<century>next|following) century\b/i
       CENTURY_PARTS = { "middle" => 50.0, "end" => 90.0 }.freeze
-      WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?(?:world )?war)|(?:between the (?:two )?|(?:in|during|for the (?:length|whole) of) both )(?<war>wars)|(?:through(?:out)?|during|in) (?:the whole of )?the (?:first|second) world (?<war>war))\b/i
+      WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?(?:world )?war)|(?:between the (?:two )?|(?:in|during|for the (?:length|whole) of) both )(?<war>wars)|(?<=\A|[.;] )both (?<war>wars)|(?:through(?:out)?|during|in) (?:the whole of )?the (?:first|second) world (?<war>war))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
       RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i

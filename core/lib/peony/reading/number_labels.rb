@@ -13,12 +13,15 @@ module Peony
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
       OF_CLASS = /\A(?:[.,;)]|\z| (?:can|may|will|is|was|has|had|must|should|who|and|did)\b)/
 
-      # By what stands before it and behind it.
+      # By what stands before it and behind it, and by the digits themselves.
       SURE = [
         # "The 12 bus"
         [/\bthe \z/i, /\A (?:bus|tram|train)\b/], [/\b[Vv]ersion \z/, //],
+        # "The loose ring at berth 9 is ours."
+        [/\b(?:at|from|on|to|behind|near) (?:berth|gate|plot|hut|platform|lock|row|stop|stand|pier|window|desk|counter|table|pitch|court|door|shelf|box|bay|bed) \z/i,
+         /\A(?:[.,;:)]|\z| (?:is|are|was|were|and|or|has|had|with|will|for)\b)/],
         # "Everyone in Year 5"
-        [/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/, //],
+        [/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/, //, /\A\d{1,3}\z/],
         [//, /\A(?:st|nd|rd|th)\b|\A[:.]\d/], [/\d:\z/, //], [/(?:\A|\n)\s*\z/, /\A[.)]\s/]
       ].freeze
 
@@ -30,7 +33,7 @@ module Peony
       def label?(string, match)
         before = string[[0, match.begin(0) - 24].max...match.begin(0)]
         after = string[match.end(0), 60].to_s
-        return true if SURE.any? { |lead, tail| before.match?(lead) && after.match?(tail) } || Hours.open_from?(string, match)
+        return true if SURE.any? { |lead, tail, own| before.match?(lead) && after.match?(tail) && (own.nil? || match[1].match?(own)) } || Hours.open_from?(string, match)
         return true if which?(match[1], before, after) || named?(match[1], before, after)
         return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
 

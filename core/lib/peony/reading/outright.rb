@@ -12,7 +12,7 @@ module Peony
       RULES = [
         ["headline", "parts", :one_whole?], ["ratio", "parts", :all_of_one?], ["funnel", "parts", :all_of_one?], ["list", "ranking", :numbered_rows?], ["comparison", "ranking", :one_measure?],
         *%w[list comparison hub].map { |from| [from, "opposition", :other_hand?] }, ["cause", "opposition", :for_on_one_hand?],
-        ["cycle", "sequence", :how_it_goes?], ["relation", "trend", :dated_rows?], [Scorer::NONE, "headline", :striking?],
+        ["cycle", "sequence", :how_it_goes?], ["decision", "sequence", :only_at_the_end?], ["relation", "trend", :dated_rows?], [Scorer::NONE, "headline", :striking?],
         ["opposition", "decision", :asked_each?], ["opposition", "decision", :yes_or_no?], ["decision", "quadrant", :two_questions?],
         ["opposition", "quadrant", :four_of_two?], [Scorer::NONE, "opposition", :love_and_hate?],
         ["sequence", "opposition", :orders_and_bans?], ["list", "opposition", :orders_and_bans?], ["opposition", "list", :two_entries?],
@@ -21,6 +21,7 @@ module Peony
         *%w[opposition hierarchy list].map { |from| [from, "comparison", :priced_alike?] },
         ["list", "hub", :centred?], ["hierarchy", "hub", :centred?],
         ["opposition", "cause", :of_result?], *%w[comparison change].map { |from| [from, "ratio", :of_sum?] }, ["timeline", "cycle", :year_round?], ["list", "cause", :what_if?],
+        *%w[list hub opposition comparison].map { |from| [from, "cause", :what_spoils?] },
         *%w[list hub].map { |from| [from, "sequence", :made_so?, BESIDE] }, *%w[list cause].map { |from| [from, "hub", :goes_on?, BESIDE] },
         *[Scorer::NONE, "list", "hub", "sequence", "cause"].map { |from| [from, "cycle", :circle?] }, *%w[list hub comparison].map { |from| [from, "quadrant", :named_boxes?] },
         *%w[list quadrant cause sequence cycle].map { |from| [from, "decision", :cases?] }, *%w[list hub overlap quadrant].map { |from| [from, "decision", :all_else?] },
@@ -131,7 +132,13 @@ module Peony
       end
 
       # "It costs €36,000, of which €27,000 was in the tin"
-      def of_sum?(text, _finding) = text.quantities.size == 2 && text.quantities.all? { |q| Units.money?(q.unit) } && text.string.match?(Ratios::OF_IT)
+      def of_sum?(text, _finding)
+        sums, others = text.quantities.partition { |q| Units.money?(q.unit) }
+        sums.size == 2 && ((others.empty? && text.string.match?(Ratios::OF_IT)) || (sums[0].value > sums[1].value && text.string.match?(WE_HAVE)))
+      end
+
+      # "A new one is €12,500. We've got | €4,500 in the tin": so far.
+      WE_HAVE = /\b[Ww]e(?:['’]ve| have)(?: now| already| only| so far)?(?: got| saved| raised| collected| scraped together)? (?:only |just |about )?[£€$]?\d[\d,.]*(?: euros| pounds| dollars|k)? (?:in|on|of|at|so far|since|from|together|already|now)\b/
 
       # "Four piles, according to whether they are kind and whether they want something"
       def four_of_two?(text, finding)

@@ -38,6 +38,21 @@ module Peony
       ON_CONDITION = /\A(?:if|when|with|without|up to|more|less|over|under|longer|shorter|bigger|smaller|for|only|no|not|above|below|between|older|younger|otherwise|(?:any|every)thing|(?:all )?else)\b/i
       TO_CHOOSE = /\A(?:which [^?]{3,40}|what (?:do|should|can|shall) (?:i|we|you) (?:do|use|take|wear|write|need|choose)\b[^?]{0,40})\?\z/i
 
+      # "First it is smelled. Then ... She rings if it is bad. Otherwise you get a card.": steps, of which only the last may come out in two ways.
+      def only_at_the_end?(text, _finding)
+        list = text.sentences
+        return false unless text.tree.empty? && list.size > 5 && list.count { |s| s.text.match?(Words::ORDER) } > 1
+
+        list.each_index.select { |i| i.positive? && list[i].text.match?(/\?|\b(?:if|unless|otherwise|depends?|in which case)\b/i) }.then { |at| at.size < 3 && at.all? { |i| i >= list.size - 3 } }
+      end
+
+      # "What makes our bread go flat: old yeast, well water or a draught"
+      def what_spoils?(text, _finding)
+        first = text.sentences.first
+        !first.nil? && text.tree.empty? && first.text.match?(SPOILS) && Sentences.clauses(Series.after_colon(first) || first, /,\s+(?:or |and )?/).size > 2
+      end
+      SPOILS = /\Awhat (?:(?:makes|made|lets) [^:]{3,40} (?:go|come|fall|crack|fail|stop|leak|stick|turn|break|lose|rust|rot|die|curl|fade|smell|slip|sink|shrink|tear|split|wobble|creak|late|ill|flat|sour|bitter)\b[^:]{0,20}|(?:spoils|ruins|breaks|kills|cracks|delays|slows|causes|upsets|wears out|goes wrong)\b[^:]{0,40}): /i
+
       # "About money: ring the office. About boats: write. All else: ask Bo."
       def all_else?(text, _finding)
         rows = (text.tree.size > 2 ? text.tree.map(&:span) : text.sentences).map { |s| s.text.match(/\A(?<case>[^:.]{3,40}):\s+(?<deed>\S.*)\z/m) }

@@ -56,7 +56,8 @@ module Peony
         last = spans.size - 1
         spans.each_index.select do |i|
           words = spans[i].text
-          next true if (family == "cause" && words.match?(NO_CAUSE)) || (i > 1 && words.match?(ALL_TOLD)) || (i == last && i > 3 && words.match?(BUT_NOT))
+          next true if family == "cause" && (words.match?(NO_CAUSE) || (i < 3 && words.match?(SO_MANY_CAUSES)))
+          next true if (i > 1 && words.match?(ALL_TOLD)) || (i == last && i > 3 && words.match?(BUT_NOT))
 
           [0, last].include?(i) && (of_another_time?(text, spans, i) || beside_labels?(text, spans, i))
         end
@@ -69,6 +70,9 @@ module Peony
 
       # "Rain had nothing to do with it."
       NO_CAUSE = /\A(?:the )?(?:trouble|reason|cause|fault|culprit) (?:is|was) not\b|\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out|can(?:not|['’]t| not) be blamed|no one (?:[[:lower:]]+ )?(?:is|was) to blame)\b|\Ait (?:is|was) not (?:the|for|because)\b/i
+
+      # "The engineer named two.", "Mr Ipsley blamed two things."
+      SO_MANY_CAUSES = /\A[^,;:]{3,40} (?:blamed?s?|names?|named|finds?|found|sees?|saw|gives?|gave|lists?|listed|there (?:are|were)|had|has) (?:two|three|four|five|six|\d)(?: (?:of them|things|causes|reasons|culprits|faults|roots|troubles|answers))?\.\z/i
 
       # "Put together, these things have cost us forty students."
       ALL_TOLD = /\A(?:all of this |all )?(?:put|taken|added|all) together,? |\Aall in all,? |\Aaltogether,? (?:these|this|they)\b/i

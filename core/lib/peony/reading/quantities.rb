@@ -183,8 +183,10 @@ module Peony
       # "All three", "those two": they were told of; zero counts where it is said of what.
       def told?(string, match, value, unit)
         return Units.counted?(unit) if value.zero?
+        # "Only that the two climb together"
+        return false if value == 2 && unit.empty? && string[[0, match.begin(0) - 12].max...match.begin(0)].match?(/\bthat the \z/i)
 
-        !unit.empty? || !string[[0, match.begin(0) - 10].max...match.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
+        !unit.empty? || value > 12 || !string[[0, match.begin(0) - 10].max...match.begin(0)].match?(/\ball \z|(?<!\bof )\bth[eo]se \z/i)
       end
 
       # Before the fractions, which would make one half of it.

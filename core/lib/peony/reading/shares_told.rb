@@ -9,6 +9,9 @@ module Peony
       # "40 % less plastic", but not "33 % cheaper tickets": those wish for them.
       COMPARES = /\A (?:as (?!well)|(?:less|more|fewer)\b|(?:higher|lower|cheaper|dearer|faster|slower|longer|shorter)\b(?! [[:alpha:]]+s\b))/
 
+      # "Paperwork comes to a tenth, though it feels like half"
+      FEELS_LIKE = /\b(?:feels?|felt|seems?|seemed|looks?|looked|sounds?|sounded) (?:more |rather )?like (?:about |nearly |at least )?\z/i
+
       COUNTED_AGAIN = /\d,? (?:which|that) (?:is|was|makes|comes to) (?:about |nearly |just over |just under )?\z/
 
       private
@@ -19,20 +22,22 @@ module Peony
         shares = shares.reject { |q| text.before(q, 32).match?(COUNTED_AGAIN) } if shares.size == 1
         # "Half as long", "40 % less plastic" compare.
         shares = shares.reject { |q| text.string[q.to, 24].to_s.match?(COMPARES) }
-        shares = shares.reject { |q| text.before(q, 24).match?(GUESSED_AT) } if shares.size > 1
+        shares = shares.reject { |q| text.before(q, 24).match?(GUESSED_AT) || text.before(q, 24).match?(FEELS_LIKE) } if shares.size > 1
         # "A good half of the visitors, 52 %": said roughly, then exactly.
         shares - shares.each_cons(2).filter_map { |a, b| a if said_again?(a, b) }
       end
 
       def said_again?(rough, exact)
         return false if rough.text.match?(/\d|per ?cent/) || !exact.text.match?(/\d/) || exact.from - rough.to >= 40
+        # "A tenth is mint, and 8 per cent comes in sacks"
+        return false if text.string[rough.to...exact.from].match?(/ (?:is|was|are|were)\b.*, and /)
 
         further = exact.value - rough.value
         further.between?(*roughly(rough)) && !led_on?(exact)
       end
 
       # "A quarter through the roof, 20 % | through windows": of another thing.
-      def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in|for|from|to|on|into|at|with) /)
+      def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in|for|from|to(?! be exact)|on|into|at|with) /)
 
       # "One in ten was in a car", beside shares.
       def in_so_many(sentence)

@@ -38,6 +38,11 @@ module Peony
       # What those who were counted did, not what is counted: in -s and hardly ever things, or said of people who were asked.
       VERBS = %w[says wakes opens closes needs remains knows wants likes thinks reads uses lives works walks speaks sleeps eats drinks weighs rises means pays goes gets makes takes gives comes
                  brings keeps sits stands stays wanted preferred liked chose asked needed bought visited picked named mentioned thought took voted].freeze
+      # "Eleven left umbrellas", "three stolen bicycles"
+      BROKEN = /ed\z|\A(?:lost|broken|stolen|torn|frozen|left|forgotten|found)\z/
+      # What one of them did, and no thing.
+      DID = %w[won went came left stayed died drowned vanished returned spoke sang wept cried laughed married moved].freeze
+      BORE = %w[bore gave took got had met ate drank grew kept sang wrote spoke drove rode made saw came went became began brought knew].freeze
       OF_KIND = /\A of (?!(?:the|them|us|our|these|those|whom|which|my|his|her|their|its|your|every|all|each|you|it|that|this|what)\b)[[:lower:]]+\b/
       SHORT = { "metres" => "m", "grams" => "g" }.freeze
 
@@ -59,17 +64,24 @@ module Peony
         # "28 kg of bottles. There were nine of shoes": of what was measured before.
         return "" if rest.match?(OF_KIND)
 
-        match = rest.match(AFTER)
-        return "" unless match
+        word = rest.match(AFTER)&.then { |match| match[1] || match[2] } or return ""
+        tokens = in_line(rest, tokens)
+        measure(word, rest, value, tokens) || CURRENCIES[word.downcase] || noun(rest, value, tokens)
+      end
 
-        word = match[1] || match[2]
-        measure = word.match?(/\A[A-KM-Z]\z/) ? nil : MEASURES[word.downcase]
+      # "One ghost", and in the next line "carpenters"
+      def in_line(rest, tokens)
+        line = rest.index("\n")
+        line && tokens.any? ? tokens.take_while { |t| t.from - tokens.first.from < line } : tokens
+      end
+
+      def measure(word, rest, value, tokens)
+        # "90 W, 300 W"
+        return nil if word.match?(/\A[A-KM-Z]\z/) && !rest.match?(/\A ?W(?:[,.;)]|\s*\z|\n)/)
         # "3,000 day tickets" are tickets.
-        measure = nil if measure && value > 1 && tokens[1] && word.match?(/\A(?:day|week|month|year|hour|minute)\z/i) && tokens[0].low == word.downcase && tokens[1].tag == "nns"
-        return measure if measure && !(word.length == 1 && rest.match?(/\A-/)) && !(word.length == 1 && rest.match?(/\A [a-z]['’]/))
-        return CURRENCIES[word.downcase] if CURRENCIES[word.downcase]
+        return nil if value > 1 && tokens[1] && word.match?(/\A(?:day|week|month|year|hour|minute)\z/i) && tokens[0].low == word.downcase && tokens[1].tag == "nns"
 
-        noun(rest, value, tokens)
+        MEASURES[word.downcase] unless word.length == 1 && rest.match?(/\A(?:-| [a-z]['’])/)
       end
 
       # The counted noun: the first plural noun of the phrase that follows; "one" counts a singular.
@@ -77,6 +89,8 @@ module Peony
         return "" if rest.match?(/\A\s*[,.;:)!?–—]/)
 
         first = tokens.first
+        # "88 bore tomatoes"
+        return "" if value != 1 && first && BORE.include?(first.low)
         # "0 lives lost", "six lives and two boats"
         return first.low if first&.low == "lives" && rest.match?(/\A lives(?: (?:lost|saved|and)\b|[,.;]|\z)/)
         # "Anyone over seventy pays half": who pays is not told.
@@ -98,8 +112,15 @@ module Peony
         # "0 sleep", "0 waste": of what has no plural.
         return run.last.low if value.zero? && run.one? && run.last.tag == "nn"
 
-        singular = run.reverse.find { |t| t.tag == "nn" } if value == 1
-        singular ? plural_of(singular.low) : ""
+        value == 1 ? single(run) : ""
+      end
+
+      # "One police sergeant", "one child | wanted nothing", but not "one won"
+      def single(run)
+        ends = run.each_cons(3).find_index { |noun, deed, _| noun.tag == "nn" && deed.tag.start_with?("vb") }
+        run = run.first(ends + 1) if ends
+        singular = run.reverse.find { |t| t.tag == "nn" }
+        singular && !(run.one? && DID.include?(singular.low)) ? plural_of(singular.low) : ""
       end
 
       # "One | very | good coat"
@@ -112,7 +133,7 @@ module Peony
         tokens.first(6).take_while do |t|
           next false if Words::STOP.include?(t.low) || %w[, ; : . ( )].include?(t.text)
 
-          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || (%w[vbn vbd].include?(t.tag) && t.low.match?(/ed\z|\A(?:lost|broken|stolen|torn|frozen)\z/)) || t.text.include?("-")
+          t.tag == "nns" || plural?(t) || BETWEEN.include?(t.tag) || (%w[vbn vbd].include?(t.tag) && t.low.match?(BROKEN)) || t.text.include?("-")
         end
       end
 
@@ -131,7 +152,7 @@ module Peony
       end
 
       # @return [String]
-      def plural_of(word) = PLURALS[word] || Words.plural(word)
+      def plural_of(word) = PLURALS[word] || (word.match?(/[a-z]{3}man\z/) && !word.match?(/(?:hu|ger|ro|cay)man\z/) ? word.sub(/man\z/, "men") : Words.plural(word))
 
       # @return [Boolean] whether a word is a measure, in full or short
       def measure?(word) = MEASURES.key?(word) || MEASURES.value?(word)

@@ -27,10 +27,18 @@ module Peony
 
       def behind_verb(span)
         tokens = text.tokens_in(span)
-        at = tokens.index { |t| t.finite? || t.low.match?(InCommon::TOGETHER_DO) } || tokens.index { |t| t.low == "both" }
+        at = behind_two(tokens) || tokens.index { |t| t.finite? || t.low.match?(InCommon::TOGETHER_DO) } || tokens.index { |t| t.low == "both" }
         return nil if at.nil? || at.zero? || span.text.match?(/\A(?:and |but )?what\b/i) || !of_groups?(tokens.first(at))
 
         span.text[(tokens[at].from - span.from)..].sub(SHARES, "").sub(/[\s.;]+\z/, "").sub(/,? (?:which|who|and take)\b.*\z/m, "").then { |words| words unless words.empty? }
+      end
+
+      # "Ferrymen and pilots | talk of nothing but tides": what stands right behind two of them is what they do.
+      def behind_two(tokens)
+        own = InCommon.own_words(InCommon.groups(text))
+        ends = tokens.first(8).each_cons(2).find_index { |a, b| own.one? { |list| NamedGroups.told?(list, [a.low]) } && b.word? && !%w[and or of alone].include?(b.low) } or return nil
+        lead = tokens.first(ends + 1).map(&:low)
+        ends + 1 if lead.include?("and") && !lead.include?(",") && own.count { |list| NamedGroups.told?(list, lead) } == 2
       end
 
       # Who does it is told before the verb.

@@ -59,7 +59,7 @@ module Peony
         low = word.downcase
         return false if SINGULARS.include?(low)
 
-        IRREGULAR_PLURALS.include?(low) || low.match?(/[a-z]{3,}men\z/) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
+        IRREGULAR_PLURALS.include?(low) || low.match?(/[a-z]{3,}men\z|[a-z]s-(?:by|on|in-law)\z/) || (low.match?(/[^s'’]s\z/) && low.length > 3 && !low.match?(/(?:us|is|ss)\z/))
       end
 
       # @return [String] a plain English plural

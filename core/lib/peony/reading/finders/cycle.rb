@@ -70,7 +70,7 @@ module Peony
         def come_back?(last, first)
           # "September: departments ask ... and in September they ask again"
           months = [first, last].map { |i| text.moments_in(i.spans.first).first&.text.to_s[/[[:upper:]][[:lower:]]+\z/] }
-          return true if months.first && months.uniq.size == 1 && last.spans.first.text.match?(/\bagain\b/)
+          return true if months.first && months.uniq.size == 1 && first.spans.first.text.start_with?(months.first) && last.spans.first.text.match?(/\bagain\b/)
 
           one, two = [first, last].map { |i| i.spans.first.text.downcase.sub(/\A(?:and |so )?(?:the |a )?/, "") }
           head = two[/\A[[:alpha:]]+(?= (?:is|are|was|were) back\b| again\b)/]

@@ -10,6 +10,7 @@ module Peony
         # One "if" is a condition; a branch says what happens otherwise.
         TURN = /\b(?:if not|if so|otherwise|unless|depends? on|neither|yes|no|those who|whoever|isn['’]t|aren['’]t|in which case|above that|(?:anything|all|everything) else)\b/
 
+        CONDITION = /\b(?:if|when|where|whether|unless|depends?|asks?)\b/
         # Without any of these nothing branches.
         BRANCHING = /\?|\b(?:if|whether|unless|when|where|otherwise|depends?|means?|without|with|yes|no|not|should|anything|else|whoever|those|up to|more|less|under|over|above|below)\b/
 
@@ -21,9 +22,12 @@ module Peony
           items = Branches.of(text).map { |s| asked_then(s) }.map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
           return nil if items.size < 3 || items.size > 14
 
+          # "First it is smelled. Then ... She rings if it is bad. Otherwise you get a card.": one condition makes no decision of a row.
           turns = text.all_words.scan(TURN).size
+          return nil if turns < 2 && nodes.empty? && items.size > 4 && text.all_words.match?(Words::ORDER) && text.all_words.scan(CONDITION).size < 3 && items.none? { |i| asks?(i) }
+
           finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min,
-                  reason(items.count { |i| i.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i) }), items)
+                  reason(items.count { |i| asks?(i) }), items)
         end
 
         # "Dry at noon: picnic. Wet but warm: marquee. Thunder: go home.": cases, and what is done in each.
@@ -44,6 +48,8 @@ module Peony
         THEN_ASKED = /\A(?:and |but )?(?:if (?:so|yes|not?|(?:it|they|he|she|there) (?:is|are|does|do|has|have)(?: not)?)|yes|no):\s+(?=\S[^?]*\?\s*\z)/i
 
         private
+
+        def asks?(item) = item.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i)
 
         # "If it is: | does it roll up?": what is asked then.
         def asked_then(span) = text.span(span.from + span.text[THEN_ASKED].to_s.length, span.to)

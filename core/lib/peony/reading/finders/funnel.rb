@@ -90,6 +90,8 @@ module Peony
           behind = text.string[quantity.to, 60].to_s
           return true if text.before(quantity, 2) == ", " && behind.match?(/\A (?:[[:lower:]]+ )?having\b/)
 
+          # "Ten were printed, which is four | in a hundred"
+          return true if behind.match?(/\A (?:in|out of) (?:an? |every )?(?:ten|hundred|thousand|\d+)\b/)
           return true if quantity.value < 10 && text.before(quantity, 16).match?(/\b(?:because|since|as) (?:only )?\z/)
 
           # "The boat needs eight.", "Three of those are cousins.": what is wanted, and who they are.
@@ -98,8 +100,13 @@ module Peony
 
         # A single one that is told of beside is no stage; of more it may be meant that they did the same: "eight stood still, three of these for a minute".
         def stage?(measure)
+          return false if in_brackets?(measure.quantity)
+
           (things?(measure) || measure.unit == "times") && !others?(measure.quantity) && !fell_away?(measure.quantity) && !(measure.value == 1 && Turned.aside?(text, measure.quantity))
         end
+
+        # "After a week of crickets (some eleven thousand crickets) there were fifty-one"
+        def in_brackets?(quantity) = nodes.size < 2 && text.before(quantity, 60).match?(/\([^()]*\z/) && text.string[quantity.to, 60].to_s.match?(/\A[^()]*\)/)
 
         # Winters and summers only go by.
         def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && (nodes.size >= 2 || !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/)))

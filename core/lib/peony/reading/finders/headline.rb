@@ -20,6 +20,7 @@ module Peony
         LED_ON = /(?:,?\s+(?:and|but|while))?[\s.,;]*\z/
         # "Visits to the website | rose from 3,100 to"
         ROSE = / (?:has |have |had )?#{HandedShares::ROSE_FROM} (?:about |only |nearly )?[£€$]?\d[\d.,]*(?: ?%| [[:lower:]]+)? to (?:about |only |nearly )?\z/
+        THAT_DOES = /\b(?:that|which|who) (?:does|do|can|holds?|has|have|costs?|weighs?|is|are|was|were|goes|runs?|takes?) (?:about |only |nearly )?\z/
         # "The largest group, 41 per cent, is between 30 and 45"
         AMID = /\A(?: ?%| per ?cent)?, (?=(?:is|are|was|were|has|have|had|comes?|came) )/
         LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
@@ -37,7 +38,10 @@ module Peony
 
         private
 
-        def units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *led_too(n)] } : text.sentences
+        def units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *led_too(n)] } : text.sentences.drop(text.sentences.size > 3 && text.sentences.first.text.match?(HERE_IT_IS) ? 1 : 0)
+
+        # "You asked for one page on it, and here it is."
+        HERE_IT_IS = /\bhere (?:it|they) (?:is|are)\b|\bhere['’]s\b/i
 
         # "6 hours of overtime", in a line of its own below "2,150 km": a number like those that head the others.
         def led_too(node) = nodes.all? { |n| led?(n.span) } ? node.body.select { |s| led?(s) } : []
@@ -63,11 +67,20 @@ module Peony
           # "Rose by 200 to 850"
           list = list.reject { |q| Turned.by?(text, q) }.then { |values| values.any? ? values : list }
 
+          each = each_counted(sentence, list)
+          return each if each
+
           row = text.series.find { |parts| parts.first.from >= sentence.from && parts.last.to <= sentence.to }
           told = row.to_a.flat_map { |p| Sentences.clauses(p, AND) }.select { |p| list.include?(text.quantities_in(p).first) }
           return told.map { |p| number(p, text.quantities_in(p).first) } if told.size >= 2
 
           apart(sentence, list).map { |span, q| number(span, q) }
+        end
+
+        # "128 helpers, 0 falls": one after the other, each of things of its own.
+        def each_counted(sentence, list)
+          each = Sentences.clauses(sentence, /,\s+(?:and )?/).map { |p| [p, list.find { |q| q.from == p.from }] }
+          each.map { |p, q| number(p, q) } if each.size > 1 && each.all? { |_, q| q && Units.counted?(q.unit) } && each.map { |_, q| q.unit }.uniq.size == each.size
         end
 
         # Whether a number only says more of another one in its sentence.
@@ -80,6 +93,11 @@ module Peony
 
           # "Two thirds of which we used twice"
           return true if quantity.text.match?(/\A(?:once|twice|thrice)\z/i) && !quantity.equal?(list.first)
+
+          # "On 126 mornings, at 28 °C on most of them"
+          return true if !quantity.equal?(list.first) && text.string[quantity.to, 40].to_s.match?(/\A[^.;,]{0,12} (?:on|in|for|at) (?:most|some|all|many|half) of (?:them|these|those)\b/)
+          # "27 schools with a van that does 80 km/h"
+          return true if !quantity.equal?(list.first) && text.before(quantity, 24).match?(THAT_DOES)
 
           !quantity.equal?(list.first) && Turned.aside?(text, quantity)
         end

@@ -155,7 +155,7 @@ module Peony
         def gapped?(words, share) = words.size.between?(1, 3) && words.all?(&:noun) && !text.string[share.to, 12].to_s.match?(/\A (?:was|were|is|are|of)\b/)
 
         # "By my notebook: a third of it on doors": what leads up to a colon names no share.
-        def announced?(sentence, shares) = sentence.text[0...(shares[0].from - sentence.from)].match?(/:\s+(?:about |nearly |almost |some )?\z/)
+        def announced?(sentence, shares) = sentence.text[0...(shares[0].from - sentence.from)].match?(/:\s+(?:(?:a good|about|nearly|almost|some|just|over|under|only|well) )*\z/)
 
         # "Food for helpers | swallowed 9, the town hall kept 8": what took the share stands before it, whatever the other shares do.
         def eaten?(sentence, shares, index)

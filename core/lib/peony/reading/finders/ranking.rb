@@ -14,6 +14,9 @@ module Peony
         # "The next most often sent back were | lentils, with 288": who it is stands behind the verb.
         PLACED = /\b(?:most|least|next|second|third|fourth|best|worst|last)\b[^,;:]* (?:is|are|was|were|comes?|came) (?<what>(?:the )?[[:alpha:]'’-]+(?: [[:alpha:]'’-]+)?), (?:with|at) (?:only |just |about )?[£€$]?\z/i
 
+        # "That is a good deal, but | the grey works tram | has more: 655,000", "the horse tram, as far as one can tell, 48,000"
+        HAS_MORE = /(?:\A|[,;.]\s+)(?:(?:and|but|while)\s+)?(?<what>(?:the|our|an?) [^,;:.]{2,30}?)(?: (?:has|had|have|made|did|got|took|managed|beats|beat)\b[^,;:.]{0,24}:|, as (?:far|near) as [^,;:.]{3,24},) [£€$]?\z/i
+
         def find
           list = text.ladder
           return nil if list.size < 3 || list.size > 20
@@ -74,7 +77,7 @@ module Peony
           end
         end
 
-        def whom(measure) = text.string[measure.span.from...measure.quantity.from].then { |lead| lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] }
+        def whom(measure) = text.string[measure.span.from...measure.quantity.from].then { |lead| lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] || lead[HAS_MORE, :what] }
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)

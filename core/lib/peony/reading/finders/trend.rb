@@ -101,7 +101,8 @@ module Peony
           # "One should not read too much into four points": told of something else.
           moment = text.moments_in(point.span).first
           closing = point.span.from >= text.sentences.last.from || (point.span.from <= text.sentences.first.from && number&.value == 1)
-          return point_item(point) if number && (Ladder.limit?(text, number) || passed?(number))
+          # "He wrote down 180, | of which three were on fire"
+          return point_item(point) if number && (Ladder.limit?(text, number) || Ladder.some_of?(text, number) || passed?(number))
 
           other = number && number.said && number.unit != @usual && moment.nil?
           # "We tested it on four days": how long, beside what was measured.

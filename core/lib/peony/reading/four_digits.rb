@@ -8,6 +8,7 @@ module Peony
       MORE = "(?:(?:only|just|still|now|about|around|nearly|almost|over|exactly) )?"
       THINGS = "(?:people|children|men|women|(?!(?:was|has|his|this|its)\\b)[a-z]{3,}s)\\b"
       MOVED = "(?-i:(?:went|gone|#{Turned::MOVED}))".freeze
+      MOVED_ON = "(?-i:(?:(?:went|gone) (?:up|down)|#{Turned::MOVED}))".freeze
       # What does not stand before an amount.
       NO_YEAR = "(?<!\\bin |\\bIn |\\bof |since |Since |\\bby |\\bBy |from |until |till |fore |fter |uring |built )"
       MOMENT = "(?:#{Dates::MONTH}|#{Dates::YEAR}|(?:the )?(?:spring|summer|autumn|winter))".freeze
@@ -19,8 +20,9 @@ module Peony
         /\b#{MOVED}(?: [a-z]+){0,3} from #{N}(?=(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}\d)/i,
         /\b#{MOVED}(?: [a-z]+){0,3} from #{MORE}[\d,]+(?: [a-z]+){0,3}(?: in #{MOMENT})? to #{MORE}#{N}/i,
         /\bfrom [\d,]+(?: [a-z]+){1,3}(?: in #{MOMENT})? to #{MORE}#{N}(?= #{THINGS})/i,
-        /\b#{MOVED}(?: in #{MOMENT})? by #{MORE}#{N}/i,
-        /\b#{MOVED} by [^.;]{0,40} and (?:in #{MOMENT} )?by #{MORE}#{N}(?= in #{MOMENT})/i,
+        # "Ten had gone by 1995" is a year.
+        /\b#{MOVED_ON}(?: in #{MOMENT})? by #{MORE}#{N}/i,
+        /\b#{MOVED_ON} by [^.;]{0,40} and (?:in #{MOMENT} )?by #{MORE}#{N}(?= in #{MOMENT})/i,
         /\bOf (?:the |our |these )?#{N}(?= #{THINGS})/, /\b\d[\d,]* of (?:the |our |these )?#{N}(?= #{THINGS})/,
         /\b#{N}(?= of (?:the |our |these )?\d[\d,]* #{THINGS})/,
         /\b(?:at least|at most|more than|less than|fewer than|nearly|almost|exactly|some|short of) #{N}(?=[.,;)]|\z| [a-z])/i,

@@ -8,6 +8,8 @@ module Peony
       AND_A_HALF = /\ban? (kilowatt hour|hour|day|week|month|year|mile|metre|kilo|litre|pound|euro|ton|tonne|acre|pint|minute) and a half\b/i
       QUARTERS = /\b(an?|\d+|#{Numbers::WORD}) (hour|mile|year|month|metre|litre|kilo)s? and (a|three) quarters?\b/i
       HOUR_AND = /\ban hour and (\d{1,2}|#{Numbers::WORD})\b(?! (?!minutes)[[:lower:]]+s\b)(?: minutes)?/i
+      # "The hole was a metre and ten the next autumn"
+      METRE_AND = /\ba (metre|euro|pound) and (#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! [[:lower:]]+s\b)/i
       # "Paperwork eats another hour", "an hour is spent on the telephone", where others are counted: one.
       ONE_HOUR = /(?:(?<=\A|[.!?;,:] | and )an|\b(?:another|one more)) hour\b(?=[.,;]| (?:is|was|goes|went|on|for)\b)/i
       HOURS_TOLD = /\b(?:\d[\d.]*|half an|#{Numbers::WORD}) hours?\b/i
@@ -38,6 +40,10 @@ module Peony
         Quantities.each_match(string, HOUR_AND, taken) do |m|
           minutes = Numbers.count(m[1])
           yield m, 60 + minutes, "minutes", m.end(0) if minutes&.between?(1, 59)
+        end
+        Quantities.each_match(string, METRE_AND, taken) do |m|
+          hundredths = Numbers.count(m[2])
+          yield m, 1 + (hundredths / 100.0), Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase], m.end(0) if hundredths&.between?(5, 99)
         end
         Quantities.each_match(string, THE_THOUSAND, taken) { |m| yield m, Numbers::SCALES.fetch(m[1]), string[m.end(0)..][/\A ([[:lower:]]+)/, 1], m.end(0) }
         Quantities.each_match(string, AND_A_HALF, taken) { |m| yield m, 1.5, Units::MEASURES[m[1].downcase] || Units::CURRENCIES[m[1].downcase] || Units.plural_of(m[1].downcase), m.end(0) }

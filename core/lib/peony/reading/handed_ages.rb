@@ -4,14 +4,14 @@ module Peony
   module Reading
     # Bare numbers that are ages: "people under 25", "the oldest of them is 91".
     module HandedAges
-      AGED = /\b(?:aged?|age of|(?:lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?: of (?:them|us|all))?(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
+      AGED = /\b(?:aged?|age of|(?:tortoise|dog|cat|horse|mare|parrot|donkey|elephant|cow|lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?: of (?:them|us|all))?(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
-      PEOPLE_AGED = /\b(?:nobody|no one|people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
+      PEOPLE_AGED = /\b(?:all of them|most of them|nobody|no one|people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       # "Since I was | nineteen."
       SINCE_AGED = /\b(?:when|since|until|till|after|before|if) (?:i|he|she|they|you|we) (?:was|were|turned|are|is|am) \z/i
       # "She's | eighty-four.", "our only mechanic is | sixty-four and says no", "Are you under | twelve?"
       ONE_IS = /(?:\b(?:who|he|she)['’]s|\b(?:mechanic|teacher|baker|warden|keeper|captain|clerk|miller|founder|farmer|smith|nurse|doctor|driver|priest|vicar|widow|aunt|uncle|sister|brother|mother|father|gran(?:ny|ma|dmother|dfather|dad)?|cook|organist|conductor|gardener|man|woman)
-                \b[^.;:!?\d]{0,60}\ (?:is|was)|\b(?:are\ you|is\ (?:he|she|your\ child)|are\ they)\ (?:under|over|above|below)|
+                \b(?!['’])[^.;:!?\d]{0,60}\ (?:is|was)|\b(?:are\ you|is\ (?:he|she|your\ child)|are\ they)\ (?:under|over|above|below)|
                 \b(?:had|has|have|who|that)\ turned)\ (?:now\ |nearly\ |only\ |about\ |just\ )?\z/ix
       ENDS = /\A(?:[.,;:)?]|\z| and [[:lower:]])/
       # "(Max, | 11)"
@@ -25,7 +25,7 @@ module Peony
       NAMED_OR_TURNED = /(?:[;,:.] |\n)[[:upper:]][[:alpha:]]+,? \z|→ \z/
       # "250 are over sixty", "480 are between 14 and 60"
       COUNTED_AGED = /(?:\d|\b(?:half|thirds?|quarters?|fifths?|tenths?))(?: %| per cent)?(?: of (?:the |our |all )?[[:alpha:]]+)? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
-      SOMEBODY = /oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|lady|gentleman|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
+      SOMEBODY = /tortoise|dog|cat|horse|mare|parrot|donkey|elephant|cow|oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|lady|gentleman|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
 
       OLDER = /\b(?:older|age|ages|aged|ageing|growing up|years old|life)\b/i
 

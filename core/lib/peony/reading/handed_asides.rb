@@ -8,8 +8,8 @@ module Peony
 
       # "Ten years on it was 95": a time told beside another amount is not what is counted.
       def aside?(quantity, last)
-        # "After crickets (some eleven thousand crickets) there were fifty-one"
-        return true if last && last.unit != quantity.unit && text.before(quantity, 40).match?(/\([^()\d]*\z/) && text.string[quantity.to, 40].to_s.match?(/\A[^()\d]*\)/)
+        return true if in_brackets?(quantity, last) || limit?(quantity, last)
+
         # "Thanks to 412 of you we have 61,000"
         return true if passing?(quantity) || long?(quantity) || (last && text.string[quantity.to, 7].to_s.match?(/\A of you\b/)) || did?(quantity, last) || put_in?(quantity)
         # "Tollen, a place with 800 inhabitants"
@@ -19,6 +19,14 @@ module Peony
         # "An hour and a half goes on rowing, forty minutes on showers": both are told of the same.
         !HandedOn::TIME.include?(last.unit) || !quantity.said || text.before(quantity, 8).match?(/\b(?:after|in|within|for|until|at|over) \z/i)
       end
+
+      # "After crickets (some eleven thousand crickets) there were fifty-one"
+      def in_brackets?(quantity, last)
+        last && last.unit != quantity.unit && text.before(quantity, 40).match?(/\([^()\d]*\z/) && text.string[quantity.to, 40].to_s.match?(/\A[^()\d]*\)/)
+      end
+
+      # "Whatever is longer than two hours"
+      def limit?(quantity, last) = last.nil? && text.before(quantity, 20).match?(/\b(?:long|old|short|young|lat|high|deep|wide)er than \z/)
 
       # "A form of eleven pages": how long it is.
       def long?(quantity)

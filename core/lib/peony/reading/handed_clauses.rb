@@ -8,7 +8,9 @@ module Peony
       LEADS_TWO = /(?:\A|[,;:.] )(?:(?!(?:in|at|on|of|for|by|and|with) )[[:lower:]]+ )?(?<noun>[[:lower:]]+)(?: (?:from|about|of|in|at|on|by|for|to) (?:the |our |my |this )?[[:lower:]]+)?(?: from)? \z/i
       TO_OTHER = /\A(?: an? (?:day|week|month|year))? (?:to|→|->) \d/
       # "The number of stings: before the fence he had | 22 and since then | 31"
-      NUMBER_OF = /\bnumber of (?:the |our |all )?(?<noun>[[:lower:]]+s)(?: [^.:;\d]{0,30})?: [^.!?;]*\z/i
+      NUMBER_OF = /\bnumber of (?:the |our |all )?(?<noun>[[:lower:]]+s)(?:(?: [^.:;\d]{0,30})?: [^.!?;]*| [^.:;\d]{0,40}\b(?:shrunk|shrank|fell|fallen|rose|risen|grew|grown|gone|went|come|came|climbed|dropped)\b[^.:;\d]{0,24},? (?:to|from|by) (?:about |only )?)\z/i
+      # "Customers, who were counted at both gates, came to | 610 a day"
+      WHO_CAME_TO = /(?:\A|[.!?;] )(?:and |but )?(?<noun>[[:alpha:]]+s), (?:who|which) [^.;\d]{3,64}, (?:came|come|amounted|rose|fell|ran|run) to (?:about |only )?\z/i
       # "Complaints, which had come in at | nine a month"
       WHICH_CAME = /(?:\A|[.!?;] )(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+s), which [^.;,\d]{3,40} (?:at|to|from|by) (?:about )?\z/i
       # "Library loans: were | 60 a month, are 140"
@@ -37,7 +39,7 @@ module Peony
       GAPPED = /\A(?: [[:lower:]]+)?,? (?:or|and) (?:an? |the )[[:lower:]]+ \z/
 
       # What leads up to the number, and what must stand behind it; the first that names something tells it.
-      CLAUSES = [[LEADS_TWO, TO_OTHER], [NUMBER_OF], [WHICH_CAME], [WERE_SO_MANY], [LABEL, IN_SO_MANY], [CAME_FROM], [THEN_AND_NOW, THEN], [IN_BRACKET], [THAT_WERE]].freeze
+      CLAUSES = [[LEADS_TWO, TO_OTHER], [NUMBER_OF], [WHO_CAME_TO], [WHICH_CAME], [WERE_SO_MANY], [LABEL, IN_SO_MANY], [CAME_FROM], [THEN_AND_NOW, THEN], [IN_BRACKET], [THAT_WERE]].freeze
       # Where nothing was counted or measured before.
       FIRST = [[FIRST_OF_ROW, /\A, [[:lower:]]+ \d/], [OF_YEAR]].freeze
 

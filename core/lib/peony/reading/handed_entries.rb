@@ -11,6 +11,13 @@ module Peony
 
       private
 
+      # "Below 14 degrees: no. | 14 to 20: ... | Over 20: yes": the limits of all rows are told in what one of them says.
+      def limited
+        limits = text.entries.flat_map { |e| (limit = e.span.text[Limits::CASE]) ? @list.select { |q| q.from >= e.span.from && q.from < e.span.from + limit.length } : [] }
+        said = limits.find { |q| Units::MEASURES.value?(q.unit) || Units.money?(q.unit) } or return
+        limits.each { |q| q.unit = said.unit if q.unit.empty? }
+      end
+
       def in_entry(quantity, last, entry)
         label = label(entry, quantity)
         head = by_head(label)

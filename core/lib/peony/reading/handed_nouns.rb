@@ -37,7 +37,7 @@ module Peony
       def some_of_all(quantity, last)
         lead = text.before(quantity, 90)
         word = lead[OF_THESE, 1] || lead[HOW_MANY_WERE, 1]
-        return word if word && Words.plural?(word) && !Units.measure?(word)
+        return word if word && Words.plural?(word) && !Units.measure?(word) && !HandedOn::VAGUE.include?(word)
         return nil unless last && !Units.counted?(last.unit) && lead.match?(OF_EVERY)
 
         before = text.sentences.reverse.find { |s| s.to <= quantity.from } or return nil

@@ -33,7 +33,7 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       # Words that are counted by nobody; "the year eights" are no eights.
-      VAGUE = %w[thousands hundreds millions figures numbers things facts results ones feet fours fives sixes sevens eights nines tens elevens twelves].freeze
+      VAGUE = %w[thousands hundreds millions figures numbers things facts results ones others feet fours fives sixes sevens eights nines tens elevens twelves].freeze
 
       OPENING_HOURS = /\b(?:opening|visiting|office) hours\b/i
       SO_LONG = /\b(?:\d+|#{Numbers::WORD}) (?:#{TIME.join('|')})\b/i
@@ -64,6 +64,7 @@ module Peony
         summed
         aged
         frozen
+        limited
         lapsed
         in_turn
         coupled

@@ -124,10 +124,12 @@ module Peony
           gap = text.string[q.to...following.from]
           q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)
         end
-        # "Nothing costs between one euro and | nine"
-        @list.each_cons(2) { |q, other| other.unit = q.unit if other.unit.empty? && q.said && text.before(q, 8).match?(/\bbetween \z/) && text.string[q.to...other.from].match?(/\A(?: [[:alpha:]]+)? and \z/) && Units.money?(q.unit) }
-        # "It rained for 19 hours out of the 72"
-        @list.each_cons(2) { |q, whole| whole.unit = q.unit if whole.unit.empty? && text.string[q.to...whole.from].match?(/\A out of (?:the )?\z/) }
+        @list.each_cons(2) { |one, other| other.unit = one.unit if other.unit.empty? && as_before?(one, text.string[one.to...other.from]) }
+      end
+
+      # "It rained for 19 hours | out of the | 72", "nothing costs between one euro | and | nine"
+      def as_before?(one, gap)
+        gap.match?(/\A out of (?:the )?\z/) || (one.said && Units.money?(one.unit) && gap.match?(/\A(?: [[:alpha:]]+)? and \z/) && text.before(one, 8).end_with?("between "))
       end
 
       # "3.9, and half of that": a fraction in words hands nothing on; nor does a single thing: "it was minus 7, and one glove was lost".

@@ -14,7 +14,7 @@ module Peony
       # "It elects a board of seven."
       MEMBERS = /\b(?:board|committee|council|panel|jury|commission|cabinet|parliament|senate) of (?:about )?\z/i
       # "There were 2,600 in the audience"
-      GATHERED = /\A in the (?:audience|crowd|congregation|queue|line)\b/
+      GATHERED = /\A in the (?:audience|crowd|congregation|queue|line|pews|hall|seats|stands|class|church|choir)\b/
       # "Room for 80"
       ROOM_FOR = /\b(?:room|space|seats?|seating|places?|chairs?|beds) for (?:about |up to |over |nearly )?\z/i
       SO_MANY = [[PARTY, /\A(?!-| of\b)/], [ROOM_FOR, /\A(?:[.,;)]|\z| (?:at|in|and|or)\b)/]].freeze
@@ -23,6 +23,7 @@ module Peony
 
       # "Whether we're | nine or ninety"
       WE_ARE = /\b(?:we|they|you)(?:['’]re| are| were) (?:only |about |just )?\z/i
+      OF_US = /\A(?: or (?:\d+|#{Numbers::WORD})\b| (?:in|by|on) (?:my|the|our)\b| strong\b| (?:to|in) an? (?:room|table|boat|car|bed|bench|cabin)\b)/
 
       private
 
@@ -32,8 +33,9 @@ module Peony
         people?(quantity, last, lead, behind) ? "people" : by_deed(quantity, last, lead, behind)
       end
 
-      def either_of_us?(quantity, lead, behind)
-        return true if lead.match?(WE_ARE) && behind.match?(/\A(?: or (?:\d+|#{Numbers::WORD})\b| (?:to|in) an? (?:room|table|boat|car|bed|bench|cabin)\b)/o)
+      def either_of_us?(quantity, last, lead, behind)
+        return true if last.nil? && lead.match?(WE_ARE) && behind.match?(/\A[.,;]/)
+        return true if lead.match?(WE_ARE) && behind.match?(OF_US)
 
         before = @list.reverse.find { |q| q.to <= quantity.from }
         !before.nil? && text.string[before.to...quantity.from] == " or " && text.before(before, 20).match?(WE_ARE)
@@ -41,7 +43,7 @@ module Peony
 
       # "A family of four", "2,600 in the audience"; beside what is measured also "it needs six to put it up".
       def people?(quantity, last, lead, behind)
-        return true if SO_MANY.any? { |before, after| lead.match?(before) && behind.match?(after) } || either_of_us?(quantity, lead, behind)
+        return true if SO_MANY.any? { |before, after| lead.match?(before) && behind.match?(after) } || either_of_us?(quantity, last, lead, behind)
         return true if lead.match?(HOLDS) && quantity.value >= 10 && behind.match?(/\A[.;)]/) && text.all_words.match?(VENUES)
         return true if lead.match?(SLEEPS) && behind.match?(/\A(?:[.,;)]| in\b)/) && @said.none? { |q| Units.counted?(q.unit) && !PEOPLE.include?(q.unit) }
         return behind.match?(GATHERED) if last.nil? || Units.counted?(last.unit)

@@ -10,6 +10,7 @@ module Peony
       SEEN_BY = /\b(?:seen|heard|read|watched|visited|attended) by (?:about |only |nearly |over )?\z/i
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
+      EVERY_NEW = /(?:\A|[.!?] )(?:Every|Each) (?:new |single )?(?<noun>(?!(?:day|week|month|year|time|morning|evening|spring|summer|autumn|winter|one)\b)[[:lower:]-]+)\b[^!?]*\z/
       PLURAL_FIRST = /\A(?:the |our )?(?<noun>[[:alpha:]]+s) (?!of\b|and\b|are\b|is\b)[^.,;:\d]{3,80}, (?:(?:about|some|only|perhaps) )?(?:(?:\d+|#{Numbers::WORD}) (?:or|to) )?\z/i
       # "A letter goes to every farm, and there are 310 | of those"
       EVERY = /\b(?:every|each) (?:single )?(?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
@@ -46,7 +47,7 @@ module Peony
         return "years" if quantity.value.between?(2, 100) && lead.match?(HAVE_TO_BE) && behind.match?(/\A(?:[,.;:)!?]| or\b| and\b| to\b|\z)/)
         return "" if of_nothing?(quantity, last, lead, behind)
 
-        told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(quantity, lead, behind, last) ||
+        of_theme(lead, last) || told_again(quantity, lead, behind) || gathered(quantity, last, lead, behind) || named_before(lead, behind) || own_clause(quantity, lead, behind, last) ||
           of_them(quantity, lead, behind) || of_noun(quantity, lead, behind) || among(quantity, lead) || at_as_before(quantity, lead) || stands_at(lead, last)
       end
 
@@ -74,12 +75,20 @@ module Peony
         counts(text.tokens_between(sentence.from, quantity.from).reverse.find { |t| t.noun? && counts(t.low) }&.low)
       end
 
+      # "Every apprentice goes the same way; she has watched eleven | of them"
+      def of_every_new(quantity)
+        each = text.before(quantity, 160)[EVERY_NEW, :noun]&.downcase
+        counts(Units.plural_of(each)) if each && @said.none? { |q| q.from < quantity.from && Units.counted?(q.unit) }
+      end
+
+      # "Lorries drive through it, 20 or | 30 of them a day"
+      def led_by_plural(lead) = counts(lead[PLURAL_FIRST, :noun])
+
       def of_them(quantity, lead, behind)
         return nil unless behind.match?(/\A of (?:them|those|these)\b/)
 
-        # "Lorries drive through it, 20 or | 30 of them a day"
-        told = counts(lead[PLURAL_FIRST, :noun]) if lead.match?(PLURAL_FIRST)
-        return told if told
+        each = (of_every_new(quantity) unless lead.match?(/, all \z/)) || led_by_plural(lead)
+        return each if each
 
         every = lead[EVERY, :noun] || lead[EVERY_ALL, :noun]
         return counts(Units.plural_of(every.downcase)) if every

@@ -21,6 +21,12 @@ module Peony
       RATIO_VERBS = %w[wears joins breaks moves drives rides sings smokes owns returns fails dies goes comes has does lives works thinks knows wants needs uses speaks
                        reads].freeze
 
+      # "A colony of | forty"
+      COLLECTION = /\b(?:colony|flock|herd|pack|shoal|fleet|swarm) of (?:about |some )?\z/
+      # "Passengers | reported | 190", below "A lost glove has little hope."
+      REPORTED = /\b(?:reported|received|are sent|is sent|found|saw|counted|finds?|collected|handed in|took in|picked up) (?:about |some |only |just )?\z/
+      A_NOUN = /\A(?:A|An|Every|Each|Before an?|For every|Not every) (?:[[:lower:]]+ )?(?<noun>[[:lower:]]{3,}) (?:has|is|can|must|goes|may|will|that|which)\b/
+
       private
 
       def outright(quantity, before) = of_coin(quantity, before) || of_heat(before) || of_each_one(quantity)
@@ -51,6 +57,25 @@ module Peony
         noun = theme(bare)
         bare.each { |q| q.unit = noun if text.tokens_after(q.to, 1).first&.low != "%" } if noun
         sold_of_one_kind
+      end
+
+      # "Fewer and fewer swifts nest here … a colony of | forty"
+      def collected(lead)
+        return nil unless lead.match?(COLLECTION) && text.sentences.any?
+
+        counts(text.tokens_in(text.sentences.first).find { |t| t.tag == "nns" && counts(t.low) }&.low)
+      end
+
+      # "A lost glove has little hope. Passengers reported 190": gloves, and not who reported them.
+      def of_one(lead)
+        return nil unless lead.match?(REPORTED) && text.sentences.any?
+
+        noun = text.sentences.first.text[A_NOUN, :noun]&.downcase
+        noun && Tokens.of(noun).first&.noun? ? counts(Units.plural_of(noun)) : nil
+      end
+
+      def of_theme(lead, last)
+        (of_one(lead) if last.nil?) || (collected(lead) if last.nil? || HandedOn::TIME.include?(last.unit))
       end
 
       # "One in four | wears glasses"

@@ -13,7 +13,7 @@ module Peony
       LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
       # "Steps | counted by the lamplighters on Friday: Hill Ward 21,400"
       COUNTED_BY = /\A(?:the |our )?[[:alpha:]]{3,}s (?:counted|sold|lent|seen|caught|found|made|taken|won|given|picked|baked|walked|read|drawn|sent) (?:by|in|at|on|to|from) /i
-      OF_WHICH = /(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
+      OF_WHICH = /\b([[:lower:]]+s), of (?:whom|which) there (?:are|were) (?:only |now )?\z|(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
 
@@ -123,7 +123,7 @@ module Peony
 
       # "Collisions, of which there were 26"
       def whose(quantity)
-        word = text.before(quantity, 60)[OF_WHICH, 1].to_s.downcase
+        word = text.before(quantity, 60).match(OF_WHICH)&.captures.to_a.compact.first.to_s.downcase
         word if Words.plural?(word)
       end
     end

@@ -25,10 +25,13 @@ module Peony
       end
 
       # What stands in no row with others: few and rough, a limit, what could be had, part of another.
-      def apart?(text, quantity) = (quantity.approximate && quantity.value < 3) || limit?(text, quantity) || out_of?(text, quantity) || some_of?(text, quantity) || of_what_sort?(text, quantity) || on_what?(text, quantity)
+      def apart?(text, quantity) = (quantity.approximate && quantity.value < 3) || limit?(text, quantity) || out_of?(text, quantity) || some_of?(text, quantity) || told_of_it?(text, quantity)
 
       # "It made 230,000, on seven kilometres of track": on what.
       def on_what?(text, quantity) = text.before(quantity, 8).match?(/, (?:on|along|over) \z/) && text.string[quantity.to, 40].to_s.match?(/\A [[:lower:]]+ of [[:lower:]]+[,.]/)
+
+      # "A ten-euro ticket", "on seven kilometres of track": of what sort it is, and on what.
+      def told_of_it?(text, quantity) = of_what_sort?(text, quantity) || on_what?(text, quantity)
 
       # "A ten-euro ticket": what sort it is.
       def of_what_sort?(text, quantity) = Units.money?(quantity.unit) && text.string[quantity.to] == "-"

@@ -8,6 +8,8 @@ module Peony
       # "Last year 96", "on the second floor 96": which year or floor it is has been told already.
       TOLD = /\b(?:one|two|three|last|this|each|every|per|next|a|the|by|at|in|#{Dates::ORDINALS.join('|')}|ground|top) \w+ \z/i
       # "Visited the page 610": 610 did. "Old bus 76": a name that leads it is none of a number.
+      # "At the open day | 230 put their names down"
+      AN_OPEN_DAY = /\b(?:the|our|an?|this|that|every|each) [[:lower:]]+ (?:day|week|year) \z/
       DOES = /[[:lower:]] the (?:page|room|step|chapter|figure) \z|\b(?!(?:And|But|Or|So|Then|Now|In|On|At|By|From|Why|How|What|When|Where|Who|Which|That|For|With|Of)\b)[[:upper:]][a-z]+ [a-z]+ \z/
       OF_ROW = /[,;] (?:and )?the (?:[[:lower:]]+ )?(?:bus|tram|line|gate|hut|floor|plot) \z/
       ROAD = /\b[[:upper:]][[:lower:]]+ (?:Lane|Street|Road|Square|Row|Avenue|Quay|Terrace) \z/
@@ -18,8 +20,8 @@ module Peony
         # "The 12 bus"
         [/\bthe \z/i, /\A (?:bus|tram|train)\b/], [/\b[Vv]ersion \z/, //],
         # "The loose ring at berth 9 is ours."
-        [/\b(?:at|from|on|to|behind|near) (?:berth|gate|plot|hut|platform|lock|row|stop|stand|pier|window|desk|counter|table|pitch|court|door|shelf|box|bay|bed) \z/i,
-         /\A(?:[.,;:)]|\z| (?:is|are|was|were|and|or|has|had|with|will|for)\b)/],
+        [/\b(?:in|at|from|on|to|behind|near) (?:car|carriage|cabin|berth|gate|plot|hut|platform|lock|row|stop|stand|pier|window|desk|counter|table|pitch|court|door|shelf|box|bay|bed) \z/i,
+         /\A(?:[.,;:)]|\z| (?:is|are|was|were|and|or|has|had|with|will|for)\b|\n)/],
         # "Everyone in Year 5"
         [/[[:lower:]] (?:Year|Class|Form|Ward|Room) \z/, //, /\A\d{1,3}\z/],
         [//, /\A(?:st|nd|rd|th)\b|\A[:.]\d/], [/\d:\z/, //], [/(?:\A|\n)\s*\z/, /\A[.)]\s/]
@@ -38,7 +40,7 @@ module Peony
         return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
 
         # "page 4", but not "last year 4,212 people".
-        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES)
+        return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES) && !before.match?(AN_OPEN_DAY)
 
         return false if before.match?(/\broom \z/) && valued_lines?(string)
 

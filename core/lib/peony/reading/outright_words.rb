@@ -42,16 +42,26 @@ module Peony
       def only_at_the_end?(text, _finding)
         list = text.sentences
         return false unless text.tree.empty? && list.size > 5 && list.count { |s| s.text.match?(Words::ORDER) } > 1
+        return false if text.all_words.match?(/\bdepends?\b|\bshould (?:all|the|it|they|there)\b/) || text.all_words.scan(Finders::Decision::CONDITION).size > 2
 
         list.each_index.select { |i| i.positive? && list[i].text.match?(/\?|\b(?:if|unless|otherwise|depends?|in which case)\b/i) }.then { |at| at.size < 3 && at.all? { |i| i >= list.size - 3 } }
       end
+
+      # "Half the village depends on Ada's oven: it dries the herbs, warms the milk ...", "the roundabout does more than send people round: beekeepers sell on it, ..."
+      def all_on_one?(text, _finding)
+        first = text.sentences.first
+        return false if first.nil? || text.tree.any? || text.sentences.size > 2 || !first.text.match?(ON_ONE)
+
+        Sentences.clauses(Series.after_colon(first) || first, /,\s+(?:and )?|\s+and\s+(?=the |our |a )/).size > 3
+      end
+      ON_ONE = /\A[^:.?]{0,60}\b(?:depends? on|hangs? (?:off|on)|leans? on|lives? off|is tied to|runs? (?:on|off)|does more than|(?:is|are) good for more than|revolves? around|turns? (?:on|around|round)|meets? (?:at|in|under))\b[^:.?]{3,60}: /i
 
       # "What makes our bread go flat: old yeast, well water or a draught"
       def what_spoils?(text, _finding)
         first = text.sentences.first
         !first.nil? && text.tree.empty? && first.text.match?(SPOILS) && Sentences.clauses(Series.after_colon(first) || first, /,\s+(?:or |and )?/).size > 2
       end
-      SPOILS = /\Awhat (?:(?:makes|made|lets) [^:]{3,40} (?:go|come|fall|crack|fail|stop|leak|stick|turn|break|lose|rust|rot|die|curl|fade|smell|slip|sink|shrink|tear|split|wobble|creak|late|ill|flat|sour|bitter)\b[^:]{0,20}|(?:spoils|ruins|breaks|kills|cracks|delays|slows|causes|upsets|wears out|goes wrong)\b[^:]{0,40}): /i
+      SPOILS = /\Awhy (?![^:]*\b(?:loves?|likes?|chooses?|comes? to|prefers?|enjoys?|stays?)\b)[^:.?]{5,60}: |\Awhat (?:(?:makes|made|lets) [^:]{3,40} (?:go|come|fall|crack|fail|stop|leak|stick|turn|break|lose|rust|rot|die|curl|fade|smell|slip|sink|shrink|tear|split|wobble|creak|late|ill|flat|sour|bitter)\b[^:]{0,20}|(?:spoils|ruins|breaks|kills|cracks|delays|slows|causes|upsets|wears out|goes wrong)\b[^:]{0,40}): /i
 
       # "About money: ring the office. About boats: write. All else: ask Bo."
       def all_else?(text, _finding)

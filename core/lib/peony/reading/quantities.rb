@@ -12,7 +12,7 @@ module Peony
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor lock]).freeze
-      NONE = /(?<=: )none(?=\s*[.;])|\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /(?<=, )none(?= (?:the (?:year|week|month|day|spring|summer|winter|autumn) after|in (?:19|20)\d\d)\b)|(?<=: )none(?=\s*[.;])|\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
@@ -108,6 +108,9 @@ module Peony
           half = string[m.end(0), 14].to_s[/\A and a half\b/]
           value += 0.5 if half
           unit = Units.after(string[m.end(0) + half.length, 60], value, text.tokens_after(m.end(0) + half.length)) if half
+          hundredths = Units.hundredths(string[m.end(0), 40].to_s) if string[m.end(0), 40].to_s.match?(Units::IN_DIGITS)
+          next add(found, taken, string, m, value + (hundredths.last / 100.0), unit, m.end(0) + hundredths.first) if hundredths
+
           value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
           add(found, taken, string, m, value * (Numbers::SUFFIXES[m[2].to_s.downcase] || 1), unit, m.end(0) + half.to_s.length + printed(string[m.end(0) + half.to_s.length, 30], unit))
         end

@@ -37,7 +37,7 @@ module Peony
       end
 
       # "A quarter through the roof, 20 % | through windows": of another thing.
-      def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in|for|from|to(?! be exact)|on|into|at|with) /)
+      def led_on?(share) = text.string[share.to, 12].to_s.match?(/\A ?(?:through|by|in(?! (?:the case|all|total|our case)\b)|for|from|to(?! be exact)|on|into|at|with) /)
 
       # "One in ten was in a car", beside shares.
       def in_so_many(sentence)

@@ -49,6 +49,9 @@ module Peony
       # Not "three pounds twenty people gave".
       HUNDREDTHS = /\A (?:pounds?|euros?|quid|dollars?|crowns?|francs?|metres?) (#{(Numbers::ONES.keys.drop(10) + Numbers::TENS.keys).join('|')})(?:-(#{Numbers::WORD}))?\b(?! ?[[:lower:]]+s\b| (?:per|people|men|women|children)\b)/i
 
+      # "14 metres 20", "3 euros 50"
+      IN_DIGITS = /\A (?:metres?|pounds?|euros?|crowns?) ([1-9]\d)(?= (?:before|after|when|until|from|long|high|wide|deep)\b)/
+
       module_function
 
       # What is counted or measured, from the words that follow a number.
@@ -147,6 +150,9 @@ module Peony
       # @param rest [String] the words behind the number
       # @return [Array(Integer, Integer), nil] how many characters they are, with the unit, and how many hundredths
       def hundredths(rest)
+        match = rest.match(IN_DIGITS)
+        return [match.end(0), match[1].to_i] if match
+
         match = rest.match(HUNDREDTHS)
         match && [match.end(0), Numbers.spelled([match[1], match[2]].compact.join("-"))]
       end

@@ -97,7 +97,13 @@ module Peony
       # "Sugar in our apples, grams per 100 g" over "Oxmere Red 14.1"
       def per_so_much?(first, rest) = rest.size > 1 && first.text.match?(/\bper \d[\d,.]* ?[[:alpha:]]*\s*\z/) && rest.all? { |l| l.text.match?(Text::NUMBERED) }
 
-      def leads?(first, rest) = over_heads?(rest) || per_so_much?(first, rest) || over_letters?(first, rest)
+      # "Bread for the camp: two offers" over "Rookle Lane: …" and "Mill Bank: …": as many as it says.
+      def announces?(first, rest)
+        said = first.text[/:\s+(?:our |the )?([[:alpha:]]+|\d)\s+[[:lower:]]+\s*\z/, 1]
+        !said.nil? && (Reading::Numbers.spelled(said.downcase) || said.to_i) == rest.size && rest.all? { |l| l.text.match?(Text::LABELLED) }
+      end
+
+      def leads?(first, rest) = over_heads?(rest) || announces?(first, rest) || per_so_much?(first, rest) || over_letters?(first, rest)
 
       def head?(first, rest)
         return true if leads?(first, rest)

@@ -16,15 +16,13 @@ module Peony
 
         def find
           return nil unless text.all_words.match?(BRANCHING)
-          # "What did we need? What did we do?": questions that are answered one after the other lead nowhere else.
-          return nil if nodes.size >= 2 && nodes.all? { |n| n.span.text.match?(/\A(?:what|how|why|who|when|where)\b[^?]*\?\z/i) && n.children.empty? && n.body.empty? }
+          return nil if answered_in_turn?
 
           items = Branches.of(text).map { |s| asked_then(s) }.map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
           return nil if items.size < 3 || items.size > 14
 
-          # "First it is smelled. Then ... She rings if it is bad. Otherwise you get a card.": one condition makes no decision of a row.
           turns = text.all_words.scan(TURN).size
-          return nil if turns < 2 && nodes.empty? && items.size > 4 && text.all_words.match?(Words::ORDER) && text.all_words.scan(CONDITION).size < 3 && items.none? { |i| asks?(i) }
+          return nil if turns < 2 && in_a_row?(items)
 
           finding([(0.18 * [turns, text.string.count("?")].sum) + (0.05 * text.cues[:if_then]), 0.9].min,
                   reason(items.count { |i| asks?(i) }), items)
@@ -48,6 +46,14 @@ module Peony
         THEN_ASKED = /\A(?:and |but )?(?:if (?:so|yes|not?|(?:it|they|he|she|there) (?:is|are|does|do|has|have)(?: not)?)|yes|no):\s+(?=\S[^?]*\?\s*\z)/i
 
         private
+
+        # "What did we need? What did we do?": questions that are answered one after the other lead nowhere else.
+        def answered_in_turn? = nodes.size >= 2 && nodes.all? { |n| n.span.text.match?(/\A(?:what|how|why|who|when|where)\b[^?]*\?\z/i) && n.children.empty? && n.body.empty? }
+
+        # "First it is smelled. Then ... She rings if it is bad. Otherwise you get a card.": one condition makes no decision of a row.
+        def in_a_row?(items)
+          nodes.empty? && items.size > 4 && text.all_words.match?(Words::ORDER) && text.all_words.scan(CONDITION).size < 3 && items.none? { |i| asks?(i) }
+        end
 
         def asks?(item) = item.spans.first.text.match?(/\?|\A(?:but |and )?(?:if|whether)\b/i)
 

@@ -19,6 +19,11 @@ module Peony
         WANTED = /\b(?:needs|wants|seeks|will (?:have|need)) (?:only |just |about )?\z/
         WHO_THEY_ARE = /\A (?:were|was|turned out|proved) (?:found )?to be\b|\A of (?:them|these|those),? (?:[^.;!?]{0,20}, )?(?:wants? to (?:be|become)\b|(?:are|were|is|was) (?:(?:an?|my|our|the|his|her|their) )?(?![[:lower:]]+(?:ed|en|ing)\b|still\b|left\b|now\b|in\b|here\b|back\b)[[:lower:]]+[.!])/
 
+        LOST = /\b(?:laughed|thr[eo]w|thrown|rejected|refused|lost|died|failed|left out|(?:put|set) aside|dropped|sent back|turned down|struck|taken out|fell out)\b/
+        # "(some eleven thousand crickets)", but not "(33)"
+        OPENED = /\([^()]*\z/
+        CLOSED = /\A[^()]*\)/
+
         OF_THE = leading("of the")
 
         def find
@@ -64,13 +69,17 @@ module Peony
         def remainder?(stages) = stages.size == 3 && stages[1].value + stages[2].value == stages[0].value
 
         def counts
-          @counts ||= entries || without_some(text.measures.select { |m| stage?(m) && !holds?(m) }).then { |list| list.empty? && flows? ? measured : list }
+          @counts ||= entries || without_lost(without_some(text.measures.select { |m| stage?(m) && !holds?(m) })).then { |list| list.empty? && flows? ? measured : list }
         end
 
         # "151 were on the bus. The bus holds 140.": how many could be, and no stage.
         def holds?(measure) = text.before(measure.quantity, 20).match?(/\b(?:holds|seats|has room for) (?:only |just |about )?\z/)
 
         # "20 were offered a stage; three of these were the same people, and in the end 14 choirs stood there": what is more behind it goes on from the whole.
+        # "210 drawings. The weavers laughed at 130 and let 80 pass.": those who fell away and those who went on make the stage before them.
+        def without_lost(list) = list - list.each_cons(3).filter_map { |whole, gone, left| gone if gone.value + left.value == whole.value && lost?(gone, left) }
+        def lost?(gone, left) = gone.sentence.from == left.sentence.from && text.string[gone.sentence.from...left.quantity.from].match?(LOST)
+
         def without_some(list) = list.reject.with_index { |m, i| m.value < 10 && list[i + 1]&.then { |following| following.value > m.value } && Turned.some_of?(text, m.quantity) }
 
         # "Trial days: 9": beside the label of an entry it counts, whatever it seems to measure.
@@ -106,7 +115,11 @@ module Peony
         end
 
         # "After a week of crickets (some eleven thousand crickets) there were fifty-one"
-        def in_brackets?(quantity) = nodes.size < 2 && text.before(quantity, 60).match?(/\([^()]*\z/) && text.string[quantity.to, 60].to_s.match?(/\A[^()]*\)/)
+        def in_brackets?(quantity)
+          return false if nodes.size > 1 || (text.before(quantity, 1) == "(" && text.string[quantity.to] == ")")
+
+          text.before(quantity, 60).match?(OPENED) && text.string[quantity.to, 60].to_s.match?(CLOSED)
+        end
 
         # Winters and summers only go by.
         def things?(measure) = measure.unit.empty? || (Units.counted?(measure.unit) && (nodes.size >= 2 || !measure.unit.match?(/\A(?:winter|summer|season|night)s\z/)))

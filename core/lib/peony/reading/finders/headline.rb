@@ -11,7 +11,7 @@ module Peony
         AND = /\s+and\s+(?=(?:\d|#{Numbers::WORD}\b))/
 
         # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
-        ABOUT = /\A(?:which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
+        ABOUT = /\A(?:(?:most|some|many|half|all|none) of (?:them|these|those)|which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
         # "Two days old", "nine metres long": only how it is measured.
         MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
@@ -20,7 +20,12 @@ module Peony
         LED_ON = /(?:,?\s+(?:and|but|while))?[\s.,;]*\z/
         # "Visits to the website | rose from 3,100 to"
         ROSE = / (?:has |have |had )?#{HandedShares::ROSE_FROM} (?:about |only |nearly )?[£€$]?\d[\d.,]*(?: ?%| [[:lower:]]+)? to (?:about |only |nearly )?\z/
-        THAT_DOES = /\b(?:that|which|who) (?:does|do|can|holds?|has|have|costs?|weighs?|is|are|was|were|goes|runs?|takes?) (?:about |only |nearly )?\z/
+        # "You asked for one page on it, and here it is."
+        HERE_IT_IS = /\bhere (?:it|they) (?:is|are)\b|\bhere['’]s\b/i
+        # "27 schools with a van | that does | 80 km/h", "31,400 people, | of whom a good | third came for the café"
+        THAT_DOES = /,\s+of (?:whom|which) (?:an?|only|just|about|nearly|good|some| )*\z|\b(?:that|which|who) (?:does|do|can|holds?|has|have|costs?|weighs?|is|are|was|were|goes|runs?|takes?) (?:about |only |nearly )?\z/
+        # "214 clocks, 52 | times each", "126 mornings, at 28 °C | on most of them"
+        OF_ALL = /\A(?: times)? each\b|\A[^.;,]{0,12} (?:on|in|for|at) (?:most|some|all|many|half) of (?:them|these|those)\b/
         # "The largest group, 41 per cent, is between 30 and 45"
         AMID = /\A(?: ?%| per ?cent)?, (?=(?:is|are|was|were|has|have|had|comes?|came) )/
         LEADING_ON = /(?: (?:#{HandedShares::ROSE_FROM}|up|was|were|is|are|came|comes?|amounts?|amounted|adds? up|added up|ran|rose|for|of|to|at|by|in|cost|took|weighed|only|about|nearly|over|just))+\z/i
@@ -38,10 +43,13 @@ module Peony
 
         private
 
-        def units = nodes.size >= 2 ? nodes.flat_map { |n| [n.span, *led_too(n)] } : text.sentences.drop(text.sentences.size > 3 && text.sentences.first.text.match?(HERE_IT_IS) ? 1 : 0)
+        def units
+          return nodes.flat_map { |n| [n.span, *led_too(n)] } if nodes.size >= 2
 
-        # "You asked for one page on it, and here it is."
-        HERE_IT_IS = /\bhere (?:it|they) (?:is|are)\b|\bhere['’]s\b/i
+          list = text.sentences.size > 3 && text.sentences.first.text.match?(HERE_IT_IS) ? text.sentences.drop(1) : text.sentences
+          # "It fetched four people; it got 23 cats down."
+          list.flat_map { |s| Sentences.clauses(s, /;\s+(?:and |but )?/).then { |halves| halves.all? { |h| text.quantities_in(h).any? } ? halves : [s] } }
+        end
 
         # "6 hours of overtime", in a line of its own below "2,150 km": a number like those that head the others.
         def led_too(node) = nodes.all? { |n| led?(n.span) } ? node.body.select { |s| led?(s) } : []
@@ -94,10 +102,8 @@ module Peony
           # "Two thirds of which we used twice"
           return true if quantity.text.match?(/\A(?:once|twice|thrice)\z/i) && !quantity.equal?(list.first)
 
-          # "On 126 mornings, at 28 °C on most of them"
-          return true if !quantity.equal?(list.first) && text.string[quantity.to, 40].to_s.match?(/\A[^.;,]{0,12} (?:on|in|for|at) (?:most|some|all|many|half) of (?:them|these|those)\b/)
           # "27 schools with a van that does 80 km/h"
-          return true if !quantity.equal?(list.first) && text.before(quantity, 24).match?(THAT_DOES)
+          return true if !quantity.equal?(list.first) && (text.before(quantity, 28).match?(THAT_DOES) || text.string[quantity.to, 40].to_s.match?(OF_ALL))
 
           !quantity.equal?(list.first) && Turned.aside?(text, quantity)
         end

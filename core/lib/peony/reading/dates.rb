@@ -30,6 +30,9 @@ module Peony
 
       DECADES = %w[twenties thirties forties fifties sixties seventies eighties nineties].freeze
 
+      PART_OF_TEN = "(?<part>early |mid[ -]|late )?"
+      TEN = "(?<ten>#{DECADES.join('|')})\\b".freeze
+
       SHORT_DAY = "(?:Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun)"
       # What is paid or measured is no time of day.
       AMOUNTS = "euros?|pounds?|dollars?|pence|cents|litres|metres|tonnes"
@@ -138,7 +141,7 @@ module Peony
         /\b(early|mid|late)[ -](#{MONTH})(?=[\s:,.;–-])/i => [:month, :month, ->(m) { month(m[2]) + { "early" => 0.1, "mid" => 0.5, "late" => 0.85 }.fetch(m[1].downcase) }],
         /\bthe turn of the century\b/i => [:year, :century, ->(_) { 1900.0 }],
         /\bthe turn of the millennium\b/i => [:year, :millennium, ->(_) { 2000.0 }],
-        /\b(?:the )?(?<part>early |mid[ -]|late )?(?<hundred>eighteen|nineteen)[- ](?<ten>#{DECADES.join('|')})\b|\bthe (?<part>early |mid[ -]|late )?(?<ten>#{DECADES.join('|')})\b/i =>
+        /\b(?:the )?#{PART_OF_TEN}(?<hundred>eighteen|nineteen)[- ]#{TEN}|(?:\bthe #{PART_OF_TEN}|(?<=\A|[.;] |\n)(?<part>early |mid-|late ))#{TEN}/i =>
           [:decade, :decades, lambda { |m|
             into = { "early" => 2, "mid" => 5, "late" => 8 }.fetch(m[:part].to_s.downcase[/[a-z]+/], 0)
             (m[:hundred].to_s.casecmp?("eighteen") ? 1820.0 : 1920.0) + (DECADES.index(m[:ten].downcase) * 10) + into

@@ -5,7 +5,7 @@ module Peony
     # The unit of a bare number that tells of something once more: so many as were told of before, so much a month, an average. Part of {HandedOn}.
     module HandedAgain
       # "Its test average was 71": of nothing that is counted.
-      AVERAGE = /\b(?:average|mean|median|score|mark|grade)\b[^.;,\d]{0,16} (?:was|is|were|came to|rose to|fell to) (?:about |only |just |nearly )?\z/i
+      AVERAGE = /\b(?:average|mean|median|score|mark|grade|(?:heart|pulse) rate|pulse)\b[^.;,\d]{0,16} (?:was|is|were|came to|rose to|fell to|(?:has|have|had) (?:gone|fallen|risen|come)(?: down| up)? from) (?:about |only |just |nearly )?\z/i
       # "€90 a month": what is paid, driven or used so often is told in one unit.
       RATE = /\A a (?:day|week|month|year)\b/
       # "We telephone forty of them … and write to the | forty"

@@ -11,6 +11,10 @@ module Peony
       NUMBER_OF = /\bnumber of (?:the |our |all )?(?<noun>[[:lower:]]+s)(?:(?: [^.:;\d]{0,30})?: [^.!?;]*| [^.:;\d]{0,40}\b(?:shrunk|shrank|fell|fallen|rose|risen|grew|grown|gone|went|come|came|climbed|dropped)\b[^.:;\d]{0,24},? (?:to|from|by) (?:about |only )?)\z/i
       # "Customers, who were counted at both gates, came to | 610 a day"
       WHO_CAME_TO = /(?:\A|[.!?;] )(?:and |but )?(?<noun>[[:alpha:]]+s), (?:who|which) [^.;\d]{3,64}, (?:came|come|amounted|rose|fell|ran|run) to (?:about |only )?\z/i
+      # "Lorries account for it: from | 88 a day to 29"
+      ACCOUNT_FOR = /(?:\A|[.!?;] )(?:the |our )?(?<noun>[[:alpha:]]+s) (?:account|are responsible|are the reason|explain)[^.:;\d]{0,30}: (?:from )?\z/i
+      # "As for wrong entries, of which he keeps a list, he counted | eleven"
+      AS_FOR = /\bAs for (?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:lower:]]+s),[^.;:\d]*\z/
       # "Complaints, which had come in at | nine a month"
       WHICH_CAME = /(?:\A|[.!?;] )(?:the |our )?(?:[[:lower:]]+ )?(?<noun>[[:alpha:]]+s), which [^.;,\d]{3,40} (?:at|to|from|by) (?:about )?\z/i
       # "Library loans: were | 60 a month, are 140"
@@ -38,8 +42,12 @@ module Peony
       # "Takes a good horse thirty-five minutes, or a tractor | eleven"
       GAPPED = /\A(?: [[:lower:]]+)?,? (?:or|and) (?:an? |the )[[:lower:]]+ \z/
 
+      # "Took us 26 hours, of which the post needed | twenty"
+      OF_WHICH_SOME = /\A(?: [[:lower:]]+)?, of which (?:the |our )?[^.;,\d]{3,30} \z/
+
       # What leads up to the number, and what must stand behind it; the first that names something tells it.
-      CLAUSES = [[LEADS_TWO, TO_OTHER], [NUMBER_OF], [WHO_CAME_TO], [WHICH_CAME], [WERE_SO_MANY], [LABEL, IN_SO_MANY], [CAME_FROM], [THEN_AND_NOW, THEN], [IN_BRACKET], [THAT_WERE]].freeze
+      CLAUSES = [[LEADS_TWO, TO_OTHER], [NUMBER_OF], [WHO_CAME_TO], [ACCOUNT_FOR], [AS_FOR], [WHICH_CAME], [WERE_SO_MANY], [LABEL, IN_SO_MANY], [CAME_FROM],
+                 [THEN_AND_NOW, THEN], [IN_BRACKET], [THAT_WERE]].freeze
       # Where nothing was counted or measured before.
       FIRST = [[FIRST_OF_ROW, /\A, [[:lower:]]+ \d/], [OF_YEAR]].freeze
 
@@ -57,6 +65,8 @@ module Peony
       # As was told right before.
       def gapped(quantity)
         before = @list.reverse.find { |q| q.to <= quantity.from } or return nil
+        return before.unit if before.said && text.string[before.to...quantity.from].match?(OF_WHICH_SOME)
+
         before.unit if before.said && Units::MEASURES.value?(before.unit) && before.unit != "%" && text.string[before.to...quantity.from].match?(GAPPED)
       end
 

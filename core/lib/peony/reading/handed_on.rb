@@ -150,7 +150,7 @@ module Peony
       def passing?(quantity) = self.class.passing?(text, quantity)
 
       def in_prose(quantity, last)
-        return series_unit(quantity) if last.nil?
+        return gone_on(quantity, last) || series_unit(quantity) if last.nil?
         return last.unit if led_alike?(quantity, last)
 
         asked = asked_for(quantity, last)

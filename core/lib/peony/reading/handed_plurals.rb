@@ -61,7 +61,11 @@ module Peony
       end
 
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
-      def thing?(token) = token.tag == "nns" && Words.plural?(token.low) && token.low != @left && !HandedOn::VAGUE.include?(token.low) && !does?(token) && !none?(token) && !opening?(token)
+      def thing?(token)
+        token.tag == "nns" && Words.plural?(token.low) && token.low != @left && [HandedOn::VAGUE, Units::VERBS].none? do |list|
+          list.include?(token.low)
+        end && !does?(token) && !none?(token) && !opening?(token)
+      end
 
       # "Opening hours": of a door, and none that are counted.
       def opening?(token) = "#{text.before(token, 10)}#{token.low}".match?(/#{HandedOn::OPENING_HOURS}\z/)

@@ -7,12 +7,12 @@ module Peony
       ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
       SOLD = /\b(?:sold|sells?) (?:only |just |another |about )?\z/i
       SAID = /\bsaid (?:only |just |about )?\z/
-      SINCE_IT_IS = /\A(?:and |but )?(?:now|today|nowadays) it is (?:only |just |about |nearly )?\z|\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
+      SINCE_IT_IS = /\A(?:and |but )?(?:now|today|nowadays) it(?: is|['’]s) (?:only |just |about |nearly )?\z|\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
       SO_OFTEN = / (?:an?|per|each|every) (?:day|week|month|year|term): \z/
-      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^\d:;.,]{2,30} )\z/i
+      LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^:;.,]{2,30} )\z/i
       # "Steps | counted by the lamplighters on Friday: Hill Ward 21,400"
-      COUNTED_BY = /\A(?:the |our )?[[:alpha:]]{3,}s (?:counted|sold|lent|seen|caught|found|made|taken|won|given|picked|baked|walked|read|drawn|sent) (?:by|in|at|on|to|from) /i
+      COUNTED_BY = /\A(?:the |our )?[[:alpha:]]{3,}s (?:[[:lower:]]{2,}ed|sold|lent|seen|caught|found|made|taken|won|given|picked|baked|walked|read|drawn|sent) (?:by|in|at|on|to|from) /i
       OF_WHICH = /\b([[:lower:]]+s), of (?:whom|which) there (?:are|were) (?:only |now )?\z|(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
 
       private
@@ -92,7 +92,7 @@ module Peony
       # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.
       def gone_on(quantity, last)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        return nil unless sentence && last.from >= sentence.from && text.string[sentence.from...quantity.from].match?(SINCE_IT_IS)
+        return nil unless sentence && (last.nil? || last.from >= sentence.from) && text.string[sentence.from...quantity.from].match?(SINCE_IT_IS)
 
         @list.take_while { |q| q.to <= sentence.from }.reverse.find { |q| q.unit != "" }&.unit
       end
@@ -118,7 +118,12 @@ module Peony
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }
         # "Detentions a week: 14"
         thing = noun.tag == "nns" || label[0].match?(COUNTED_BY) || (noun.from == sentence.from && noun.noun? && label[0].match?(SO_OFTEN))
-        noun.low if thing && Words.plural?(noun.low) && !noun.low.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(noun.low) && !HandedOn::TIME.include?(noun.low)
+        told_by_label(noun.low) if thing && !HandedOn::TIME.include?(noun.low)
+      end
+
+      # "Kilometres cycled in May: Class 9 1,120" are measured.
+      def told_by_label(word)
+        Units::MEASURES[word] || (word if Words.plural?(word) && !word.match?(HandedColumns::MEASURED) && !HandedOn::VAGUE.include?(word))
       end
 
       # "Collisions, of which there were 26"

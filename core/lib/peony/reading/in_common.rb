@@ -4,7 +4,7 @@ module Peony
   module Reading
     # Running text that tells of two or more by themselves and of what they share: which stretches belong to whom, and which to several.
     module InCommon
-      ALL = /\b(?:all (?:three|four)|(?:for|of|in) the whole (?:house|lot|landing|building|stall|yard|place|floor|family|hut|street)|everyone (?:up|down|in|on) (?:there|here)|(?:none|(?:not )?one) of (?:them all|the three)|the three of them|each of the three|all of them|every one of them|what (?:everyone|they all))\b/i
+      ALL = /\b(?:all (?:three|four)|(?:for|of|in) the whole (?:house|lot|landing|building|stall|yard|place|floor|family|hut|street)|everyone (?:up|down|in|on) (?:there|here)|every(?:body|one) in the [[:lower:]]+|(?:none|not one|each) of the (?:three|four)|(?:none|(?:not )?one) of (?:them all|the three)|the three of them|each of the three|all of them|every one of them|what (?:everyone|they all))\b/i
       # "Only the bakers have ovens", "the ovens are for the bakers only", "the veils nobody else would wear"
       ONLY = /\A(?:only|nobody)\b|\bfor (?:the )?[[:alpha:]]+ (?:only|alone)\b|\bnobody else\b/i
       TOGETHER = /\b(?:both|share[sd]?|in common|each other|either|neither|between them|the same|all the same|together)\b/i

@@ -16,12 +16,12 @@ module Peony
       INTO = /\b(?:in|on|from|by|during|until) (?:(?<unit>day|week|month|year) (?<number>\d{1,2}|#{Numbers::WORD})|the (?<number>#{Dates::ORDINALS.join('|')}|\d{1,3}(?:st|nd|rd|th)) (?<unit>day|week|month|year|minute))\b/i
       NEXT = /\b(?:(?:in |on |by |during )?(?:the (?:following|next|same)|that(?: same)?) (?<what>#{Dates::SEASONS.keys.join('|')}|#{Dates::MONTHS.join('|')}|morning|evening|day|night|week|month|year)|the (?<what>day|night|week|month|year|spring|summer|autumn|winter) after(?: that\b|(?! the\b))|(?<=\A|[.;] )same (?<what>morning|evening|day|night))\b/i
       # A time that is told without a year, between those that have one.
-      TURN = /\b(?:at |by |in |towards )?the (?<part>beginning|start|turn|middle|end) of the (?<century>next|following) century\b/i
+      TURN = /\b(?:at |by |in |towards )?the (?<part>beginning|start|turn|middle|end) of the (?<century>next|following) century\b|\b(?:around|about|by|in|towards) the (?<part>middle|end) of the (?<century>century)\b/i
       CENTURY_PARTS = { "middle" => 50.0, "end" => 90.0 }.freeze
       WAR = /\b(?:(?:during|in|after) the (?<war>(?:first |second |last |great )?(?:world )?war)|(?:between the (?:two )?|(?:in|during|for the (?:length|whole) of) both )(?<war>wars)|(?<=\A|[.;] )both (?<war>wars)|(?:through(?:out)?|during|in) (?:the whole of )?the (?:first|second) world (?<war>war))\b/i
       # The end of a row of years: "since last year there has been a café".
       NOW = 2101.0
-      RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:today|now)(?=:)/i
+      RECENT = /\b(?:the (?:year|spring|summer|autumn|winter) before last|last (?:year|month|week|spring|summer|autumn|winter|easter|christmas)|this (?:year|month|week))\b(?! (?:before|after)\b)|(?<=\A|[.;\n]|[.;] )(?:(?:today|now)(?=:)|nowadays\b)/i
       # "A skylight was put in eight years ago": behind what was told before it.
       AGO = /\b(?<ago>#{NUMBER}) years ago\b/i
       # "It started in January 2012. By the summer there was no getting in": of the same year.
@@ -67,12 +67,19 @@ module Peony
 
       def sort(match, before, dates)
         if match.names.empty? then NOW
-        elsif match.names.include?("century") then (((before.sort / 100).floor + 1) * 100.0) + CENTURY_PARTS.fetch(match[:part].downcase, 0)
+        elsif match.names.include?("century") then century(match, before)
         elsif %w[war ago].any? { |name| match.names.include?(name) } then before.sort + 0.5
         elsif match.names.include?("age") then dates.first.sort + Numbers.count(match[:age]).to_f
         elsif match.names.include?("number") then later(before, match)
         else following(before, match.captures.compact.first.downcase)
         end
+      end
+
+      # "By the middle of the century", "at the turn of the next century"
+      def century(match, before)
+        into = CENTURY_PARTS.fetch(match[:part].downcase, 0)
+        own = (before.sort / 100).floor * 100.0
+        match[:century].casecmp?("century") && own + into > before.sort ? own + into : own + 100 + into
       end
 
       # "At birth a lamb gets its tag. It is dipped at three weeks and shorn after a year": so long after a beginning; three of them make a row.

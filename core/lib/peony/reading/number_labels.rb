@@ -37,7 +37,7 @@ module Peony
         after = string[match.end(0), 60].to_s
         return true if SURE.any? { |lead, tail, own| before.match?(lead) && after.match?(tail) && (own.nil? || match[1].match?(own)) } || Hours.open_from?(string, match)
         return true if which?(match[1], before, after) || named?(match[1], before, after)
-        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d)/)
+        return false if string[match.end(0), 8].to_s.match?(/\A(?: ?(?:%|per|°)| of \d| times\b)/)
 
         # "page 4", but not "last year 4,212 people".
         return false unless match[1].match?(/\A\d{1,3}\z/) && before.match?(LABELS) && !before.match?(DOES) && !before.match?(AN_OPEN_DAY)

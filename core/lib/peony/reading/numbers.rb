@@ -18,7 +18,7 @@ module Peony
       GRAND = "grand(?! pianos?\\b)"
 
       WORD = /(?:#{(ONES.keys + TENS.keys).sort_by { |w| -w.length }.join('|')})/i
-      SPELLED = /\b(?=[adefhnostz])(?:(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:(?:(?<=hundred|thousand|million|billion) and |[ -])(?:#{WORD}|hundred|thousand|million|billion|dozen|#{GRAND})\b)*(?<! )|dozen\b|(?<=every |per )(?:hundred|thousand)\b)/i
+      SPELLED = /\b(?=[adefhnostz])(?:(?:a(?= (?:hundred|thousand|million|dozen)\b)|#{WORD}\b)(?:(?:(?<=hundred|thousand|million|billion) and | (?!one (?:can|could|was|is|has|had|may|might|would|must|did|does)\b)|-)(?:#{WORD}|hundred|thousand|million|billion|dozen|#{GRAND})\b)*(?<! )|dozen\b|(?<=every |per )(?:hundred|thousand)\b)/i
 
       module_function
 

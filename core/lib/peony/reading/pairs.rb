@@ -215,8 +215,14 @@ module Peony
         return false if gap.match?(Turned::NEXT) || gap.length >= 220 || gap.scan(/[.!?]\s/).size > 2
         return false if Turned.some_of?(text, two) || (one.unit == "%" && !dated && !gap.match?(NOW) && !text.string[two.to, 24].to_s.match?(NOW))
 
-        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
+        text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || told_back?(text, one, gap)
       end
+
+      def told_back?(text, one, gap) = used_to?(text, one, gap) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
+      def used_to?(text, one, gap) = text.before(one, 90).match?(USED_TO) && gap.match?(THESE_DAYS)
+      # "They used to be asked 200 times. Last week they were asked 31 times", "before it, people rang 4.2 times. Now it's 1.3"
+      USED_TO = /\b(?:used to|[Bb]efore (?:it|that|them|then|the [[:lower:]]+),)[^.!?]*\z/
+      THESE_DAYS = /\. (?:And |But )?(?:Now|Today|Last (?:week|month|year|term|season)|This (?:week|month|year|term|season)|These days)\b/
 
       # "It used 412,000 kWh in 2023. In 2024 it was 356,000, and last year 318,000": it began with the value in the sentence before.
       # @return [Quantity, nil]

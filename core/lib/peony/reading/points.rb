@@ -41,6 +41,7 @@ module Peony
         faint = faint(text, family, spans, chances)
         kept = Counts.kept(chances + faint.map(&:chance), text.once(:announced) { Counts.announced(text) })
         kept |= [0] if orders?(text, spans)
+        kept |= linked(text, spans, kept) if family == "cause"
         kept -= led(text, family, spans) + none_of_them(text, family, spans)
         cuts = faint.values_at(*kept.filter_map { |i| i - spans.size if i >= spans.size })
         spans = [unled(text, spans.first), *spans.drop(1)] if spans.size > 2
@@ -50,6 +51,9 @@ module Peony
           end
         end
       end
+
+      # "Low water brought the weed, | and the weed is what has stopped the boat": what one that carries an item leads to does so too.
+      def linked(text, spans, kept) = spans.each_index.select { |i| i.positive? && kept.include?(i - 1) && text.string[spans[i - 1].to, 60].to_s.match?(/\A#{Seams::LINK}/o) }
 
       # Which of them say of themselves that they are none of the others.
       def none_of_them(text, family, spans)

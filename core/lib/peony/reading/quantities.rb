@@ -186,6 +186,8 @@ module Peony
       # "All three", "those two": they were told of; zero counts where it is said of what.
       def told?(string, match, value, unit)
         return Units.counted?(unit) if value.zero?
+        # "None of the three can see a screw on the floor"
+        return false if value < 13 && unit.empty? && string[[0, match.begin(0) - 16].max...match.begin(0)].match?(/\b(?:none|neither|not one) of the \z/i)
         # "Only that the two climb together"
         return false if value == 2 && unit.empty? && string[[0, match.begin(0) - 12].max...match.begin(0)].match?(/\bthat the \z/i)
 

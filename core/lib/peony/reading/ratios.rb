@@ -14,7 +14,7 @@ module Peony
       IN_ONE_OF = /\A of \z/
       # "One dentist for 4,100 people"
       ONE_FOR = /\A(?: [[:alpha:]-]+)? (?:for|to) (?:every |each )?\z/
-      GOAL = /\b(?:goal|(?:must|(?:has|have|had) to) (?:find|raise|reach|collect|sell|plant|gather)|we(?:['’]re| are) at|sponsored|requires?|(?:is|are|['’]s|['’]re) going to be (?=\d)|have (?:sewn|knitted|laid|painted|walked|baked|built|folded|filled|dug) (?=\d)|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|(?:will|would|is to|was to) cost|will take(?= [£€$]?\d)|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|(?:is|are) wanted\b|wanted(?= [£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)(?:\b|(?=[£€$]))/
+      GOAL = /\b(?:goal|as of (?=[[:alpha:]]+,? (?:there|it|we)\b)|what we(?:['’]ve| have) (?:got|raised|saved|collected) (?:so far )?(?:is|comes to|makes)|stood at|(?:must|(?:has|have|had) to) (?:find|raise|reach|collect|sell|plant|gather)|we(?:['’]re| are) at|sponsored|requires?|(?:is|are|['’]s|['’]re) going to be (?=\d)|have (?:sewn|knitted|laid|painted|walked|baked|built|folded|filled|dug) (?=\d)|to be (?:had (?:for|under)|bought|sold|found|filled|planted|collected)|yielded|target|so far|still to|raised|needed|needs?|appeal|fund|pledge|(?:will|would|is to|was to) cost|will take(?= [£€$]?\d)|(?:seats|places|beds|tickets)\b.{0,40}\b(?:taken|gone|left|full|sold|booked|filled|reserved)|are (?:here|in)\b|asked for|taken|gone already|set out to|stands? at|wants?(?= [£€$]?\d)|(?:wants?|hopes?|plans?|promised) to (?:sell|plant|collect|raise|find|read|walk|swim|knit|bake|fold)|(?:is|are) wanted\b|wanted(?= [£€$]?\d)|aim(?:ed|ing)? (?:for|at)|it takes (?=\d[\d,.]*(?:[.;]|\z))|holds (?=[^.;]{0,40}\b(?:has|have|with) (?:only |just )?\d)|(?:half|part of the|most of the) way|hop(?:ed|ing) for|['’]ve got (?=[£€$]?\d)|we (?:already |now )?have (?=[£€$]?\d)|tally|signed|promised|passed|planted|collected|towards)(?:\b|(?=[£€$]))/
 
       REACHED = /\b(?:goal (?:of|is|was)|target|so far|signed|sponsored|raised|promised|planted|collected|still to|appeal|pledge|taken|gone|full|left|sold|booked|filled|reserved|towards)\b/
 
@@ -53,9 +53,14 @@ module Peony
 
       def found(text)
         said = WAYS.flat_map { |way| send(way, text) }.uniq { |r| [r.part.from, r.whole.from] }
-        goals = goals(text, said.flat_map { |r| [r.part, r.whole] }).reject { |r| said.any? { |o| o.part.equal?(r.part) || (o.whole.unit == r.whole.unit && !Units.money?(r.whole.unit)) } }
+        goals = goals(text, said.flat_map { |r| [r.part, r.whole] }).reject { |r| said.any? { |o| o.part.equal?(r.part) || same?(o, r) } }
         (goals + said).sort_by { |r| [r.part.from, r.whole.from].min }
       end
+
+      def same?(one, goal) = one.whole.unit == goal.whole.unit && !Units.money?(goal.whole.unit) && !rate?(one, goal)
+
+      # "One in eight" of them, beside 215 of the 500 that are wanted: told of each of them.
+      def rate?(ratio, goal) = ratio.whole.value <= 20 && goal.whole.value > ratio.whole.value * 5
 
       # "one in eight", "112 of the 140 seats", "£18,400 of the £25,000"
       def direct(text)

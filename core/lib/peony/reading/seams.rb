@@ -43,8 +43,11 @@ module Peony
       # @param family [String] read as which family
       # @return [Array<Span>] the sentences, parted where two items meet
       def parts(text, family)
-        text.sentences.flat_map { |s| part(text, s, family) }
+        spans = text.sentences.flat_map { |s| part(text, s, family) }
+        family == "cause" ? spans.flat_map { |s| Sentences.clauses(s, LINK) } : spans
       end
+      # "Low water brought the weed, | and the weed is what has stopped the boat"
+      LINK = /,\s+and\s+(?=(?:the |an? )?(?!(?:that|this|it)\b)[[:lower:]]+ (?:is|was|are|were) (?:what|why|how)\b)/
 
       def part(text, sentence, family)
         start = sentence.from

@@ -130,8 +130,11 @@ module Peony
 
         return true if behind.match?(/\A (?:new|more|further|additional|extra)\b/)
 
-        behind.match?(/\A[^.;,\d]{0,20}\b(?:on|onwards|upwards)\b/) && text.before(quantity, 6).match?(/\bfrom \z/i)
+        behind.match?(FROM_ON) && text.before(quantity, 6).match?(/\bfrom \z/i)
       end
+
+      # Not "from 88 | on an average day | to 29"
+      FROM_ON = /\A[^.;,\d]{0,20}\b(?:on(?! an? (?:average |ordinary |normal |usual |good |bad )?(?:day|night|week|month|morning|evening|term)\b)|onwards|upwards)\b/
 
       # "After two weeks with a timetable it was 2.1": how long it took.
       def lapse?(text, quantity) = HandedOn::TIME.include?(quantity.unit) && text.before(quantity, 16).match?(LAPSE)

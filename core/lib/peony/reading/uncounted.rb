@@ -11,6 +11,9 @@ module Peony
       # "Six moved", "3 went"
       LED = "(?:#{Numbers::WORD}|\\d+) [[:lower:]]+".freeze
 
+      WHERE = "(?: (?:in|at|on|from|to|for|by) (?:(?:the|our|my|their|an?) )?[[:lower:]]+(?: [[:lower:]]+)?)?"
+      THAT_ARE = "(?: (?:that|which|who) (?:are|is|were|have been|go|come) [[:lower:] ]{3,24})?"
+
       # What says that a single one is counted, by the words before it and behind it.
       SINGLE = [
         # "Two asked about the rent. One, a flautist, moved in."
@@ -22,7 +25,7 @@ module Peony
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
-        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+(?: (?:in|at|on|from|to|for|by) (?:(?:the|our|my|their) )?[[:lower:]]+(?: [[:lower:]]+)?)? \z/i, //],
+        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+#{WHERE}#{THAT_ARE},? \z/i, //],
         # "Six moved away, three went back to school and one married"
         [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
         # "It went back to a single one."
@@ -106,6 +109,8 @@ module Peony
         # "In one of five houses"
         return false if rest.match?(/\A of (?:\d|#{Numbers::WORD}\b)/o) && string[[0, match.begin(0) - 5].max...match.begin(0)].match?(/(?:\A|[.,;:] )[Ii]n \z/)
         return true if of_manner?(string, match, rest, unit)
+        # "Who brought one back"
+        return true if rest.match?(/\A (?:back|home|along|away)\b/)
         # "One reason might be"
         return true if rest.match?(/\A (?:reason|thing|way|answer|example|idea|cause|explanation) (?:is|was|may|might|could|would|for)\b/)
         return true if unit.empty? || rest.match?(/\A\s+(?:of|who|that|is|was|side|thing|way|by|and|or|to|day|another)\b/i)

@@ -110,13 +110,16 @@ module Peony
         # "90 toads' eggs"
         plural = run.each_cons(2).find { |t, following| plural?(t) && following.tag != "pos" }&.first || (run.last if run.any? && plural?(run.last))
         # "One police sergeant"
-        return plural.low if plural && !(value == 1 && run.last.tag == "nn")
+        return (value == 1 && plural.equal?(run.first) && does?(plural) ? "" : plural.low) if plural && !(value == 1 && run.last.tag == "nn")
 
         # "0 sleep", "0 waste": of what has no plural.
         return run.last.low if value.zero? && run.one? && run.last.tag == "nn"
 
         value == 1 ? single(run) : ""
       end
+
+      # "One burns wood": what one of them does.
+      def does?(token) = Tokens.deed?(token.low) && !measure?(token.low)
 
       # "One police sergeant", "one child | wanted nothing", but not "one won"
       def single(run)

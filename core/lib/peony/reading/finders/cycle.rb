@@ -87,8 +87,7 @@ module Peony
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first) - ["again"]
-          # "Ines makes a new list": the first entry again.
-          return true if nodes.size >= 2 && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/) && said.any? && (said - stems(first.spans.first)).empty?
+          return true if nodes.size >= 2 && first_again?(last, words, said, said - stems(first.spans.first))
 
           # An entry that somebody wrote is one, unless it only repeats.
           return false if words.split.size > (nodes.size >= 2 && !words.match?(/\A(?:and|then|so|back)\b/) ? 3 : 8)
@@ -97,6 +96,11 @@ module Peony
 
           (words.match?(/\A(?:and|then|so|back|until|which|who)\b/) && (words.match?(BACK) || said.size <= 2) && said.intersect?(stems(first.spans.first))) || (said.size >= 2 &&
             (said - stems(first.spans.first)).empty?)
+        end
+
+        # "Ines makes a new list", "Lund says it in the bar": an entry that says the first once more.
+        def first_again?(last, words, said, more)
+          more.empty? && ((said.any? && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/)) || (said.size >= 3 && !told_more?(last)))
         end
 
         # "Tape it", and below it what is done then.

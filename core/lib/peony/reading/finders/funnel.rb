@@ -86,6 +86,10 @@ module Peony
         def entries
           return nil if nodes.size < 3
 
+          # "240 with five stamps": what leads each row.
+          leading = nodes.map { |n| text.measures.find { |m| m.quantity.from == n.span.from } }
+          return leading if leading.all?
+
           found = nodes.map { |n| text.measures.select { |m| n.span.from <= m.quantity.from && m.quantity.to <= n.span.to } }
           # "17 finished (and one goat)"
           found = found.map { |l| l.size > 1 ? l.reject { |m| text.before(m.quantity, 6).match?(/\((?:and |plus )?\z/) } : l }
@@ -116,7 +120,7 @@ module Peony
 
         # "After a week of crickets (some eleven thousand crickets) there were fifty-one"
         def in_brackets?(quantity)
-          return false if nodes.size > 1 || (text.before(quantity, 1) == "(" && text.string[quantity.to] == ")")
+          return false if text.before(quantity, 1) == "(" && text.string[quantity.to] == ")"
 
           text.before(quantity, 60).match?(OPENED) && text.string[quantity.to, 60].to_s.match?(CLOSED)
         end

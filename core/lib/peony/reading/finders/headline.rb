@@ -21,9 +21,9 @@ module Peony
         # "Visits to the website | rose from 3,100 to"
         ROSE = / (?:has |have |had )?#{HandedShares::ROSE_FROM} (?:about |only |nearly )?[£€$]?\d[\d.,]*(?: ?%| [[:lower:]]+)? to (?:about |only |nearly )?\z/
         # "You asked for one page on it, and here it is."
-        HERE_IT_IS = /\bhere (?:it|they) (?:is|are)\b|\bhere['’]s\b/i
+        HERE_IT_IS = /\bhere (?:it|they) (?:is|are)\b|\bthis is for (?:those|people|anyone|everyone) who\b|\bhere['’]s\b/i
         # "27 schools with a van | that does | 80 km/h", "31,400 people, | of whom a good | third came for the café"
-        THAT_DOES = /,\s+of (?:whom|which) (?:an?|only|just|about|nearly|good|some| )*\z|\b(?:that|which|who) (?:does|do|can|holds?|has|have|costs?|weighs?|is|are|was|were|goes|runs?|takes?) (?:about |only |nearly )?\z/
+        THAT_DOES = /,\s+of (?:whom|which) [[:lower:] ]{0,24}\z|\b(?:that|which|who) (?:does|do|can|holds?|has|have|costs?|weighs?|is|are|was|were|goes|runs?|takes?) (?:about |only |nearly )?\z/
         # "214 clocks, 52 | times each", "126 mornings, at 28 °C | on most of them"
         OF_ALL = /\A(?: times)? each\b|\A[^.;,]{0,12} (?:on|in|for|at) (?:most|some|all|many|half) of (?:them|these|those)\b/
         # "The largest group, 41 per cent, is between 30 and 45"

@@ -13,6 +13,9 @@ module Peony
         ASKS = /(?:whether|how|would|could|can|do|does|did|is|are|will)/
         JUDGED = /\b(?:judged?|sort(?:ed)?|ask(?:ed|ing)?|held|put|went through|questions?|things|tests?|counts|each|every\w*)\b[^.;]{0,80}?\b#{ASKS}\b[^.?;]{4,60}(?:,|\?| and)\s+(?:and )?#{ASKS}\b/
 
+        # "Two columns: one says what an animal eats, the other how many people come because of it", "heavy or light one way, fragile or tough the other"
+        ONE_AND_OTHER = /\bone (?:says?|tells?|shows?|for|is|asks?|holds?)\b[^.;]{3,60},? (?:and )?the other\b|\b[[:lower:]]+ or [[:lower:]]+ one way, (?:and )?[[:lower:]]+ or [[:lower:]]+ the other\b/
+
         HEADS = /\A(?:[SWOT](?=:)|strengths?|weakness(?:es)?|opportunit(?:y|ies)|threats?|keep|stop|start|change|what (?:went|surprised|we)|went|liked|lacked|longed(?: for)?|learned|lessons|to do|next)\b/i
 
         ASSESSED = [/\bstrong\b|\bstrengths?\b|\bgood at\b|\bwell\b/i, /\bweak(?:ness|nesses)?\b|\bbad(?:ly)? at\b|\bbadly\b|\bpoor at\b/i,
@@ -159,7 +162,7 @@ module Peony
         # Two questions are asked of everything, or something is told by "neither ... nor".
         def axes? = cue?(:two_axes, :swot) || judged? || text.all_words.match?(AXES)
 
-        def judged? = @judged ||= text.sentences.first(2).any? { |s| s.text[0, 400].downcase.match?(JUDGED) }
+        def judged? = @judged ||= text.sentences.first(2).any? { |s| s.text[0, 400].downcase.then { |words| words.match?(JUDGED) || words.match?(ONE_AND_OTHER) } }
 
         def boxed(spans, strength)
           @strength = strength

@@ -50,11 +50,17 @@ module Peony
         def without_frame(events)
           kinds = events.map { |e| moment_in(e.spans.first)&.kind }
           if kinds.count { |k| k && !%i[weekday time].include?(k) } >= 3
-            events, kinds = events.zip(kinds).reject { |_, k| k == :weekday || (k == :time && kinds.count(:year) >= 3) }.transpose
+            events, kinds = events.zip(kinds).reject { |e, k| (k == :weekday && !just_now?(e)) || (k == :time && kinds.count(:year) >= 3) }.transpose
             return framed_by_year?(events, kinds) ? events.drop(1) : events
           end
 
           events.size > 3 && %i[weekday day].include?(kinds.first) && kinds.drop(1).all?(:time) ? events.drop(1) : events
+        end
+
+        # "On Tuesday the owner gave it to our museum.", at the end of years
+        def just_now?(event)
+          span = event.spans.first
+          span.to >= text.sentences.last(2).first.to && span.text.match?(/\A(?:on|last) (?:#{Dates::DAYS.join('|')})\b/i) && Manner.past?(text, span)
         end
 
         # "In the spring of 1912 the women did something": the year over its days.

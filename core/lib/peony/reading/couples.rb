@@ -114,7 +114,7 @@ module Peony
       # One sentence, or two short ones; not "from … to" and not "one in six".
       def near?(text, one, two)
         gap = text.string[one.to...two.from]
-        gap.length <= NEAR && gap.scan(/[.!?]\s/).size <= 1 && !gap.include?("\n") && !gap.match?(/\A\s*(?:to|in|out of|of the|of every)\s+\S*\z/)
+        gap.length <= NEAR && gap.scan(/[.!?]\s/).size <= 1 && !gap.include?("\n") && !gap.match?(/\A\s*(?:to|by|in|out of|of the|of every)\s+\S*\z/)
       end
 
       def agree?(side) = side.filter_map { |q| kind(q) }.then { |units| units.empty? || units.tally.values.max >= units.size * 0.7 }

@@ -11,7 +11,7 @@ module Peony
       # "The hole was a metre and ten the next autumn"
       METRE_AND = /\ba (metre|euro|pound) and (#{Numbers::WORD}(?:-#{Numbers::WORD})?)\b(?! [[:lower:]]+s\b)/i
       # "Paperwork eats another hour", "an hour is spent on the telephone", where others are counted: one.
-      ONE_HOUR = /(?:(?<=\A|[.!?;,:] | and )an|\b(?:another|one more)) hour\b(?=[.,;]| (?:is|was|goes|went|on|for)\b)/i
+      ONE_HOUR = /(?:(?<=\A|[.!?;,:] | and )an|\b(?:another|one more)) hour\b(?=[.,;]| (?:and it|is|was|goes|went|on|for)\b)/i
       HOURS_TOLD = /\b(?:\d[\d.]*|half an|#{Numbers::WORD}) hours?\b/i
 
       # "What had become of the thousand trees"

@@ -33,7 +33,7 @@ module Peony
       CAME_TO = /\A[[:upper:]][[:lower:]]+s (?:came|come|ran|run|amount(?:ed)?) to (?:about |only |just )?\z/
       COUNTING = /\b(?:of (?:whom|which)|there (?:are|were|was)|number(?:ed|s)?)\b/i
       # Words that are counted by nobody; "the year eights" are no eights.
-      VAGUE = %w[thousands hundreds millions figures numbers things facts results ones others feet fours fives sixes sevens eights nines tens elevens twelves].freeze
+      VAGUE = %w[thousands hundreds millions figures numbers things facts results ones others hers ours theirs yours feet fours fives sixes sevens eights nines tens elevens twelves].freeze
 
       OPENING_HOURS = /\b(?:opening|visiting|office) hours\b/i
       SO_LONG = /\b(?:\d+|#{Numbers::WORD}) (?:#{TIME.join('|')})\b/i
@@ -104,13 +104,19 @@ module Peony
 
       def handed(quantity, last, index)
         told = turned(quantity, @list[index - 1], index) || unit(quantity, last)
+        # "Two children have the longest way of all with 7.3": what has decimals is measured, where things are.
+        told = measured_before(quantity) || told if quantity.text.match?(/\d\.\d/) && Units.counted?(told)
         @other_side[quantity] == told && told != "" ? "" : Units::CURRENCIES.fetch(told, told)
+      end
+
+      def measured_before(quantity)
+        @said.reverse.find { |q| q.from < quantity.from && q.value.is_a?(Float) && Units::MEASURES.value?(q.unit) && [*TIME, "%", "times"].none?(q.unit) }&.unit
       end
 
       # "At the top it was minus 7": below zero is the cold, where it is measured.
       def frozen
         degrees = @list.map(&:unit).find { |u| u.match?(/\A(?:°[CF]|degrees)\z/) } or return
-        @list.each { |q| q.unit = degrees if q.unit.empty? && q.value.negative? }
+        @list.each { |q| q.unit = degrees if q.unit.empty? && (q.value.negative? || text.before(q, 6).match?(/\bplus \z/i)) }
       end
 
       def unit(quantity, last)

@@ -4,12 +4,12 @@ module Peony
   module Reading
     # The unit of a bare number where two quantities go together again and again.
     module HandedPairs
-      LINK = %r{\A\s*(?:to|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|our\s+|my\s+|their\s+|its\s+|[£€$])?\z}
+      LINK = %r{\A\s*(?:to|by|–|-|in|of every|in every|out of|out of every|of|or|and|,|,? and|/|→|->)\s*(?:every\s+|the\s+|our\s+|my\s+|their\s+|its\s+|[£€$])?\z}
 
       # "Hours practised and wrong notes at the concert: Ida 2 and 31"
       FIRST_OF_TWO = /(?:\A|\n|[.:] )(?<noun>[[:alpha:]]{3,})\b[^.:\d\n]{0,60} and [^.:\d\n]{3,60}:/
       # "Wilf counted the slugs", "the fewer the moths"
-      FEWER = /\bthe (?:more|fewer) (?:the )?([[:lower:]]+s|people|children)\b/
+      FEWER = /\bthe (?:more|fewer) (?:the )?([[:lower:]]+s|people|children)\b|\b(?:count|track|a record) of [^.;\d]{3,70},? and of the (?:[[:lower:]]+ )?([[:lower:]]+s)\b/
       AFTER = /\bafter \z/i
       # "Counted both the seconds for which he laughed and the foragers that left the hive"
       COUNTED_BOTH = /\b(?:counted|noted|measured|recorded|wrote down|kept count of) (?:both )?(?:the|how) [^.;]{3,70} and (?:the |how many )([[:lower:]]+s)\b/

@@ -21,7 +21,7 @@ module Peony
       HOW_MANY = /\bhow many (?:of )?(?:the |our |these |those )?(?:[[:lower:]]+ )??([[:lower:]]+s|people|children)\b|\b(?:(?:count(?:s|ed|ing)?|tally of|numbers? of) (?:up )?(?:all )?(?:the |our |these |those |his |her |their )|the (?:number|count|tally) of )(?!(?:days|weeks|months|years|hours|minutes)\b)([[:lower:]]+s)\b/
 
       # "Have gone up, | from two a month to five"
-      MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|doubled|halved|trebled|#{Turned::MOVED}),? (?:(?:again|slightly|less|more|too|as well|only a little),? )?from (?:about |only )?\z/
+      MOVED_FROM = /\b(?:(?:gone|went)(?: (?:up|down))?|(?:come|came) (?:up|down)|become (?:fewer|rarer|scarcer|more)|doubled|halved|trebled|#{Turned::MOVED}),? (?:(?:again|slightly|less|more|too|as well|only a little),? )?from (?:about |only )?\z/
 
       # "Longest queues, minutes at noon: post office 23, canteen 17"
       ROW_IN = /\A[^,:.;\d]{3,64},\s+(?:in )?([[:alpha:]]+)(?: (?:at|per|in|on|for|of|after|before|a|each|every) [^,:;.\d]{1,20})?:\s/

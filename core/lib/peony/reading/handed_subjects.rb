@@ -11,7 +11,7 @@ module Peony
       # "At the bottom we find caps, at nine", "behind them lie scarves, with 31"
       NAMED_AT = /\b(?<noun>[[:lower:]]+), (?:at|with) (?:about |only |just |nearly )?\z/
       EVERY_NEW = /(?:\A|[.!?] )(?:Every|Each) (?:new |single )?(?<noun>(?!(?:day|week|month|year|time|morning|evening|spring|summer|autumn|winter|one)\b)[[:lower:]-]+)\b[^!?]*\z/
-      PLURAL_FIRST = /\A(?:the |our )?(?<noun>[[:alpha:]]+s) (?!of\b|and\b|are\b|is\b)[^.,;:\d]{3,80}, (?:(?:about|some|only|perhaps) )?(?:(?:\d+|#{Numbers::WORD}) (?:or|to) )?\z/i
+      PLURAL_FIRST = /\A(?:the |our )?(?<noun>[[:alpha:]]+s) (?!of\b|and\b|are\b(?! the (?:largest|biggest|most)\b)|is\b)[^.,;:\d]{3,80}, (?:(?:about|some|only|perhaps) )?(?:(?:\d+|#{Numbers::WORD}) (?:or|to) )?\z/i
       # "A letter goes to every farm, and there are 310 | of those"
       EVERY = /\b(?:every|each) (?:single )?(?<noun>[[:lower:]]+)\b[^.!?]{0,80}\b(?:there (?:are|were)|it has|we have|they have|making|altogether|(?:that|which) (?:is|was|makes|made)) (?:about |only |just |nearly )?\z/i
       # "Every single child learned to swim, all 212 | of them"

@@ -41,11 +41,12 @@ module Peony
 
       # "One in twenty", where nothing was counted before.
       def of_each_one(quantity)
-        return nil unless quantity.value < 1000 && one_in_so_many?(quantity) && @said.none? { |q| q.from < quantity.from && Units.counted?(q.unit) }
+        return nil unless quantity.value < 1000 && one_in_so_many?(quantity)
 
         pair = @list.each_cons(2).find { |pair| pair.any? { |q| q.equal?(quantity) } && text.string[pair[0].to...pair[1].from].match?(Ratios::STRICT) } or return nil
         behind = text.string[pair[1].to, 24].to_s
-        return "people" if behind.match?(/\A who\b/)
+        return "people" if behind.match?(/\A (?:who|of those who|of the people)\b/)
+        return nil if @said.any? { |q| q.from < quantity.from && Units.counted?(q.unit) }
         return "pupils" if behind.match?(/\A in (?:my|our|the|your) (?:class|form)\b/)
 
         noun = text.before(pair[0], 200)[ANY_ONE, :noun]&.downcase

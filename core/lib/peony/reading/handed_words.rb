@@ -7,7 +7,9 @@ module Peony
       ALTOGETHER = /\b(?:in all|altogether|in total|total|sum|makes|together|comes to|came to)\b/
       SOLD = /\b(?:sold|sells?) (?:only |just |another |about )?\z/i
       SAID = /\bsaid (?:only |just |about )?\z/
-      SINCE_IT_IS = /\A(?:and |but )?(?:now|today|nowadays) it(?: is|['’]s) (?:only |just |about |nearly )?\z|\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
+      IT_IS = /\A(?:and |but )?it(?: is|['’]s) (?:only |just |about |nearly )?\z/i
+      NOW_IT_IS = /\A(?:and |but )?(?:now|today|nowadays) it(?: is|['’]s) (?:only |just |about |nearly )?\z/i
+      SINCE_IT_IS = /\A(?:since|when|after|once|with|now that)\b[^.;]*\bit (?:has been|is|was|had been|will be)(?: (?:now|only|just|about|nearly|over|under|below|above|less|more|than|down|up|to))* \z/i
 
       SO_OFTEN = / (?:an?|per|each|every) (?:day|week|month|year|term): \z/
       LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^:;.,]{2,30} )\z/i
@@ -91,11 +93,15 @@ module Peony
 
       # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.
       def gone_on(quantity, last)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
-        return nil unless sentence && (last.nil? || last.from >= sentence.from) && text.string[sentence.from...quantity.from].match?(SINCE_IT_IS)
+        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
+        lead = text.string[sentence.from...quantity.from]
+        return nil unless now?(lead, text.string[quantity.to, 5].to_s) || (lead.match?(SINCE_IT_IS) && (last.nil? || last.from >= sentence.from))
 
         @list.take_while { |q| q.to <= sentence.from }.reverse.find { |q| q.unit != "" }&.unit
       end
+
+      # "It's | 60 | now"
+      def now?(lead, behind) = lead.match?(NOW_IT_IS) || (lead.match?(IT_IS) && behind.match?(/\A now\b/))
 
       # "The old boathouse holds 14 boats and stands 300 metres away. The new one will hold 22": what was done so much before is done so much again.
       def same_deed(quantity)

@@ -5,7 +5,7 @@ module Peony
     # Numbers in digits and in words.
     module Numbers
       ONES = %w[zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen]
-             .each_with_index.to_h.freeze
+             .each_with_index.to_h.merge("nought" => 0).freeze
       TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].each_with_index.to_h { |word, i| [word, (i + 2) * 10] }.freeze
       SCALES = { "hundred" => 100, "thousand" => 1_000, "million" => 1_000_000, "billion" => 1_000_000_000, "dozen" => 12, "score" => 20, "grand" => 1_000 }.freeze
       SUFFIXES = { "k" => 1_000, "m" => 1_000_000, "bn" => 1_000_000_000, "million" => 1_000_000, "billion" => 1_000_000_000,

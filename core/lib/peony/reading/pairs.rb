@@ -161,7 +161,7 @@ module Peony
         return [] if text.tree.size >= 2
 
         values(text).each_cons(2).filter_map do |a, b|
-          next unless alike?(a, b) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
+          next unless (alike?(a, b) || so_often_then?(text, a, b)) && later?(text, a, b) && !Turned.how_long_and_when?(text.string[a.to...b.from], a, b)
 
           from = text.sentences.reverse.find { |s| s.from <= a.from }&.from || 0
           to = text.sentences.find { |s| s.to >= b.to }&.to || b.to
@@ -195,7 +195,7 @@ module Peony
       def since_then(text)
         text.sentences.each_cons(2).filter_map do |before, after|
           two = text.quantities_in(after).last
-          next unless two && text.string[after.from...two.from].match?(HandedWords::SINCE_IT_IS)
+          next unless two && text.string[after.from...two.from].match?(Regexp.union(HandedWords::SINCE_IT_IS, HandedWords::NOW_IT_IS))
 
           one = text.quantities_in(before).select { |q| q.said && q.unit == two.unit && q.value != two.value }
           made(text, one.first, two, ChangeNames.of(text, before, one.first), before.from, after.to) if one.one?
@@ -218,11 +218,12 @@ module Peony
         text.dates.count { |d| range.cover?(d.from) } >= 2 || (gap + text.string[two.to, 24].to_s[/\A[^.!?]*/]).match?(LATER) || told_back?(text, one, gap)
       end
 
+      def so_often_then?(text, one, two) = [one, two].all? { |q| q.unit == "times" } && one.value != two.value && used_to?(text, one, text.string[one.to...two.from])
       def told_back?(text, one, gap) = used_to?(text, one, gap) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
       def used_to?(text, one, gap) = text.before(one, 90).match?(USED_TO) && gap.match?(THESE_DAYS)
       # "They used to be asked 200 times. Last week they were asked 31 times", "before it, people rang 4.2 times. Now it's 1.3"
       USED_TO = /\b(?:used to|[Bb]efore (?:it|that|them|then|the [[:lower:]]+),)[^.!?]*\z/
-      THESE_DAYS = /\. (?:And |But )?(?:Now|Today|Last (?:week|month|year|term|season)|This (?:week|month|year|term|season)|These days)\b/
+      THESE_DAYS = /\. (?:And |But )?(?:(?:It|They|That)(?:['’]s|['’]re| is| are| takes?)(?: only| just)? \z|Now|Today|Last (?:week|month|year|term|season)|This (?:week|month|year|term|season)|These days)\b/
 
       # "It used 412,000 kWh in 2023. In 2024 it was 356,000, and last year 318,000": it began with the value in the sentence before.
       # @return [Quantity, nil]

@@ -12,11 +12,13 @@ module Peony
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
       NUMBERED = (BEARING + %w[row grade route line section platform version phase stage track unit issue volume plot gate berth hut floor lock]).freeze
-      NONE = /(?<=, )none(?= (?:the (?:year|week|month|day|spring|summer|winter|autumn) after|in (?:19|20)\d\d)\b)|(?<=: )none(?=\s*[.;])|\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      NONE = /\band (?:now )?(?:uses|has|needs|takes|gives|sells|brings|makes|finds) \Knone\b(?! of\b)|(?<=, )none(?= (?:the (?:year|week|month|day|spring|summer|winter|autumn) after|in (?:19|20)\d\d)\b)|(?<=: )none(?=\s*[.;])|\bnow [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\z))|, [[:lower:]]+ \Knone\b(?=\s*(?:[.;]|\n|\z))|(?<=, |to |now |and |→ )(?:none|nothing|nil)\b(?=\s*(?:[.,;)]|\n|\z|since\b|now\b|today\b|at all\b))|(?<=\band is |\band are |and is now |and are now )(?:none|nought|nothing|nil|zero)\b(?=\s*[.,;])|(?<=\b(?:19|20)\d\d was |in (?:19|20)\d\d it was )(?:none|nothing|nil)\b|(?<=from )(?:none|nothing|nil|zero|nought)\b(?= to (?:\d|#{Numbers::WORD}\b))/
+      # What leads to none of what was told of long before.
+      OF_THAT = /\d was \z|\band (?:now )?(?:uses|has|needs|takes|gives|sells|brings|makes|finds) \z|\b(?:is|are|now|now [[:lower:]]+) \z|: \z/
       VULGAR = { "½" => 0.5, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "¼" => 0.25, "¾" => 0.75, "⅛" => 0.125, "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875 }.freeze
       PRINTED = /[#{VULGAR.keys.join}]/
       MIXED = /(?<![\w.,£€$])(\d{1,4})? ?([#{VULGAR.keys.join}])/
-      ONCE = /(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
+      ONCE = /(?<=\bto )once(?=[.,;])|(?<=[,:–—] |\()once(?=\s*(?:[.;)]|\n|\z))/
       TIMES = /(?<!\bonce or )\b(twice|thrice)\b/i
       SPELLED = Numbers::SPELLED
       # No figure holds more; it keeps the reading of a passage made of numbers short.
@@ -136,7 +138,7 @@ module Peony
 
       # "Twice"; "the estate 6 times, Upper Gill, once".
       def times(string, taken, found)
-        each_match(string, ONCE, taken) { |m| add(found, taken, string, m, 1, "times") } if string.match?(/\d times\b/)
+        each_match(string, ONCE, taken) { |m| add(found, taken, string, m, 1, "times") } if string.match?(/(?:\d|#{Numbers::WORD}) times\b/o)
         each_match(string, TIMES, taken) { |m| add(found, taken, string, m, m[1].downcase == "twice" ? 2 : 3, "times") }
       end
 
@@ -147,7 +149,7 @@ module Peony
 
           before = found.select { |q| q.to <= m.begin(0) }.max_by(&:to) or next
           # "2020 was nothing", whatever was told in between
-          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 16].max...m.begin(0)].match?(/\d was \z|\b(?:is|are|now|now [[:lower:]]+) \z|: \z/)
+          near = m.begin(0) - before.to <= 12 || string[[0, m.begin(0) - 16].max...m.begin(0)].match?(OF_THAT)
           add(found, taken, string, m, 0, before.unit) if near && !string[before.to...m.begin(0)].include?("\n")
         end
       end
@@ -185,7 +187,7 @@ module Peony
 
       # "All three", "those two": they were told of; zero counts where it is said of what.
       def told?(string, match, value, unit)
-        return Units.counted?(unit) if value.zero?
+        return Units.counted?(unit) || !Units.ratio?(unit) if value.zero?
         # "None of the three can see a screw on the floor"
         return false if value < 13 && unit.empty? && string[[0, match.begin(0) - 16].max...match.begin(0)].match?(/\b(?:none|neither|not one) of the \z/i)
         # "Only that the two climb together"

@@ -9,6 +9,9 @@ module Peony
 
         BACK = /\b(?:again|once more|back (?:to|into|they go|in)|start again|round we go|return|over and over|begin anew|and so (?:to|on)|wait for|for the next|by next)\b/i
 
+        # By its stem, it is told again as "it".
+        SOMETHING = %w[somet someb anyth].freeze
+
         FURTHER = /\b(?:furth(?:er)?|still more|even (?:more|fewer|less))\b/
 
         TAKES_UP = /\A(?:which|and so|so|and that|and with that|about which|of which|on which|at which|over which)\b/i
@@ -87,7 +90,7 @@ module Peony
         def only_back?(last, first)
           words = last.spans.first.text.downcase
           said = stems(last.spans.first) - ["again"]
-          return true if nodes.size >= 2 && first_again?(last, words, said, said - stems(first.spans.first))
+          return true if nodes.size >= 2 && first_again?(last, words, said, stems(first.spans.first))
 
           # An entry that somebody wrote is one, unless it only repeats.
           return false if words.split.size > (nodes.size >= 2 && !words.match?(/\A(?:and|then|so|back)\b/) ? 3 : 8)
@@ -99,8 +102,10 @@ module Peony
         end
 
         # "Ines makes a new list", "Lund says it in the bar": an entry that says the first once more.
-        def first_again?(last, words, said, more)
-          more.empty? && ((said.any? && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/)) || (said.size >= 3 && !told_more?(last)))
+        def first_again?(last, words, said, first)
+          return false if (said - first).any?
+
+          (said.any? && words.split.size <= 6 && words.match?(/\b(?:new|next|another|again)\b/)) || (said.size > 1 && (first - said - SOMETHING).empty? && !told_more?(last))
         end
 
         # "Tape it", and below it what is done then.

@@ -23,6 +23,12 @@ RSpec.describe "Notes of tolls and baskets" do
     "Seven in nine of those who came to the two concerts had never looked." => [[7, "people"], [9, "people"], [2, "concerts"]],
     "The squares are 15 by 15 centimetres." => [[15, "cm"], [15, "cm"]],
     "Upper Gill has 5.1 km. The two children from Gorse Step have the longest way with 7.3." => [[5.1, "km"], [2, "children"], [7.3, "km"]],
+    "The council will want to see a third year." => [],
+    "Journeys went from 62 a year to 93, one and a half times as many." => [[62, "journeys"], [93, "journeys"], [1.5, "times"]],
+    "The toll bridge is two hundred this year." => [[200, "years"]],
+    "The house had 12 cards. Old Benno had none." => [[12, "cards"], [0, "cards"]],
+    "Hours of sun in August, stations of the county: Gull Island 241, Thrawle 198." => [[241, "hours"], [198, "hours"]],
+    "- 150 invitations answered\n- 121 said yes" => [[150, "invitations"], [121, "people"]],
     "Walkers are the largest group by a good way, 1,140 of them." => [[1140, "walkers"]]
   }.each do |words, told|
     it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }

@@ -50,8 +50,12 @@ module Peony
         string[[0, match.begin(0) - 90].max...match.begin(0)].match?(/\b(?:two|second|another|the other)\b/i)
       end
 
-      # "A third way was mentioned"
-      def third_way?(text, match) = match[0].match?(/\Aa third\z/i) && text.tokens_after(match.end(0), 2).then { |one, two| one&.tag == "nn" && two&.finite? }
+      # "A third way was mentioned", "the council will want to see a third year"
+      def third_way?(text, match)
+        return true if match[0].match?(/\Aa (?!quarter|half)/i) && text.string[match.end(0), 6].match?(/\A (?:year|day)\b/)
+
+        match[0].match?(/\Aa third\z/i) && text.tokens_after(match.end(0), 2).then { |one, two| one&.tag == "nn" && two&.finite? }
+      end
 
       # "Half past two", "a third time", "half a dozen": no share.
       def no_fraction?(text, match, before, after)

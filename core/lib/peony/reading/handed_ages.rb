@@ -14,6 +14,9 @@ module Peony
                 \b(?!['’])[^.;:!?\d]{0,60}\ (?:is|was)|\b(?:are\ you|is\ (?:he|she|your\ child)|are\ they)\ (?:under|over|above|below)|
                 \b(?:had|has|have|who|that)\ turned)\ (?:now\ |nearly\ |only\ |about\ |just\ )?\z/ix
       ENDS = /\A(?:[.,;:)?]|\z| and [[:lower:]])/
+      # "The bridge is | two hundred | this year"
+      IS = /\b(?:is|are|was|were|turns|turned) \z/
+      THIS_YEAR = /\A (?:this|next|last) (?:year|month|week|spring|summer|autumn|winter)\b/
       # "(Max, | 11)"
       IN_BRACKETS = /\([[:upper:]][[:lower:]]+, \z/
       # "Learning the tuba at | fifty-one."
@@ -39,9 +42,10 @@ module Peony
 
       def aged
         ages = @list.select { |q| (q.unit.empty? || deed?(q)) && q.value.between?(1, 110) }
+        @list.first(1).each { |q| q.unit = "years" if this_year?(q) }
         ages.each { |q| q.unit = "years" if called?(q) || named?(q) || one_is?(q) }
         at_ages(ages)
-        ages.each { |q| q.unit = "years" if text.before(q, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) } || beyond_age?(q) || since_aged?(q) }
+        ages.each { |q| q.unit = "years" if told_aged?(q) || beyond_age?(q) || since_aged?(q) }
         ages.each { |q| q.unit = "years" if q.unit.empty? && text.before(q, 24).match?(NAMED_OR_TURNED) } if text.string.match?(AGES_OF)
         @aged = ages.select { |q| q.unit == "years" }
       end
@@ -59,6 +63,9 @@ module Peony
 
       def since_aged?(quantity) = quantity.value >= 3 && text.before(quantity, 24).match?(SINCE_AGED) && text.string[quantity.to, 1].to_s.match?(/\A[.,;:)]?\z/)
       def beyond_age?(quantity) = quantity.value >= 10 && text.before(quantity, 60).match?(NO_ONE_UNDER) && text.string[quantity.to, 1].to_s.match?(/\A[.,;:)]?\z/)
+
+      def told_aged?(quantity) = text.before(quantity, 36).then { |before| before.match?(PEOPLE_AGED) || before.match?(COUNTED_AGED) }
+      def this_year?(quantity) = quantity.unit.empty? && text.before(quantity, 8).match?(IS) && text.string[quantity.to, 14].to_s.match?(THIS_YEAR)
 
       def one_is?(quantity)
         before = text.before(quantity, 90)

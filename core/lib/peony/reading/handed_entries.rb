@@ -24,10 +24,14 @@ module Peony
         return head if head
         return "" if spent? || let_in?(quantity, last)
         return header[:named].to_s if measured_otherwise?(entry, label, last)
+        return same_deed(quantity) if last && last.from >= entry.span.from && same_deed(quantity)
         return behind_colon?(last, entry, label) ? header[:named].to_s : last.unit if last && last.from >= entry.span.from
 
-        header[:named] || times(entry) || plural_in(label) || by_deed(quantity, last, "", "") || said_above(quantity) || inherited_label(last) || header[:plural].to_s
+        header[:named] || times(entry) || plural_in(label) || by_deed(quantity, last, "", behind(quantity, entry)) || said_above(quantity) || inherited_label(last) || header[:plural].to_s
       end
+
+      # What stands behind a number that leads its entry.
+      def behind(quantity, entry) = quantity.from == entry.span.from ? text.string[quantity.to, 28].to_s : ""
 
       # What the row above says that it counts.
       def said_above(quantity)

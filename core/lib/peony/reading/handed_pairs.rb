@@ -119,7 +119,8 @@ module Peony
       def linked
         @list.each_with_index.reverse_each do |q, i|
           following = @list[i + 1]
-          next unless q.unit.empty? && following && following.unit != ""
+          # "To 93, one and a half times as many": by how much.
+          next unless q.unit.empty? && following && following.unit != "" && !(following.unit == "times" && text.string[q.to, 2] == ", ")
 
           gap = text.string[q.to...following.from]
           q.unit = following.unit if gap.match?(LINK) && !alone?(q, following, gap)

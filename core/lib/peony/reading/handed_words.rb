@@ -13,6 +13,8 @@ module Peony
 
       SO_OFTEN = / (?:an?|per|each|every) (?:day|week|month|year|term): \z/
       LABELLED = /\A(?:(?:only|even|just) )?(?:(?:the|our) )?(?<noun>[[:alpha:]]{3,}s) (?:[^:.;\d]{0,60}:\s+(?:(?:only|just|about) )?(?:[^:]*, )?|(?:[[:lower:]]+ed|sold|lent|seen|caught|found|made|born|lost|kept|grown|read|eaten) [^:.;\d]{0,40}:\s+(?:[^:]*, )?[^:;.,]{2,30} )\z/i
+      # "Hours of sun in August, stations of the county: Gull Island | 241"
+      MEASURE_OF = /\A(?<noun>[[:alpha:]]+) of [^:\d]{3,70}:\s+(?:[^:]*, )?[^:;.,]{2,30} \z/
       # "Steps | counted by the lamplighters on Friday: Hill Ward 21,400"
       COUNTED_BY = /\A(?:the |our )?[[:alpha:]]{3,}s (?:[[:lower:]]{2,}ed|sold|lent|seen|caught|found|made|taken|won|given|picked|baked|walked|read|drawn|sent) (?:by|in|at|on|to|from) /i
       OF_WHICH = /\b([[:lower:]]+s), of (?:whom|which) there (?:are|were) (?:only |now )?\z|(?:\A|[.;] )([[:upper:]][[:lower:]]+s)(?: [[:lower:]]+){0,3}, of (?:which|whom) (?:there (?:were|are|had been)(?: only| just| about)?|[^,;:.\d]{2,24} (?:counted|found|saw|noted|had)) \z/
@@ -118,7 +120,11 @@ module Peony
       # "Keys lost in a term: 64 under the old window, 18 under the new"
       def labelled(quantity)
         sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
-        label = text.string[sentence.from...quantity.from].match(LABELLED)
+        lead = text.string[sentence.from...quantity.from]
+        unit = Units::MEASURES[lead[MEASURE_OF, :noun].to_s.downcase]
+        return unit if unit
+
+        label = lead.match(LABELLED)
         return nil if label.nil? || @said.any? { |q| q.said && q.from.between?(sentence.from, quantity.from - 1) }
 
         noun = text.tokens_in(sentence).find { |t| t.from >= sentence.from + label.begin(:noun) }

@@ -25,7 +25,7 @@ module Peony
         # "Of every eight bicycles, one is gone"
         [/(?:\A|[.!?]\s+|\n)(?:out )?of every (?:\d+|#{Numbers::WORD})\b[^.!?\d]*,\s+(?:only |just )?\z/i, //],
         # "Of every six panes one is original"
-        [/\bof every (?:\d+|#{Numbers::WORD}) [[:lower:]]+#{WHERE}#{THAT_ARE},? \z/i, //],
+        [/\b(?:of|for) every (?:\d+|#{Numbers::WORD}) [[:lower:]]+#{WHERE}#{THAT_ARE},? \z/i, //],
         # "Six moved away, three went back to school and one married"
         [/(?:\A|[.!?:;]\s+|\n)#{LED} [^.!?;]*, #{LED} [^.!?;]*,? and \z/i, /\A (?:[[:lower:]]+ed|has|had|went|took|left|came|got|lost|found|kept|chose|said|bought|made|did)\b/],
         # "It went back to a single one."

@@ -8,7 +8,7 @@ module Peony
         family "funnel"
 
         # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just |the (?=one who\b))?one(?! of (?:them|these|those) (?:has|in|into|on|onto|at|with|from|under|over|to)\b| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|having|being|is|was|had)\b)/i
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just |the (?=one who\b))?one(?! of (?:them|these|those) (?:has|in|into|on|onto|at|with|from|under|over|to)\b| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|can|could|may|might|would|should|having|being|is|was|had)\b)/i
 
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
         OTHERS = /\b(?:(?:the )?(?:other|remaining|rest of the)|hoped for|give back perhaps|last year it was) \z/i

@@ -18,8 +18,8 @@ module Peony
 
         amount = grouped(item.value)
         sign = SIGNS[item.unit]
-        # "€640.50": of cents both digits are told.
-        return ["#{sign}#{amount}#{'0' if amount.match?(/\.\d\z/)}", ""] if sign
+        # "€640.50": of cents both digits are told; "−£2,500", what is lost by its sign first.
+        return ["#{'−' if amount.start_with?('−')}#{sign}#{amount.delete_prefix('−')}#{'0' if amount.match?(/\.\d\z/)}", ""] if sign
 
         unit = SHORT.fetch(item.unit, item.unit)
         [amount, PRINTED.include?(unit) ? unit : ""]

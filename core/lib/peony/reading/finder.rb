@@ -104,6 +104,8 @@ module Peony
         # "Week 1 | Week 1: Visitors 42, New members 3"
         item.detail = item.detail.to_s.delete_prefix("#{item.title}: ")
         item.detail = "" if repeated?(item)
+        # "Brool | minus", beside −4
+        item.title = item.title.sub(/(?<=\S),? (?:minus|plus)\z/i, "") if item.value
         # "Light | takes up"
         item.title = unnumbered(item) if item.value
         item.title = item.title.sub(/(?<=\S) (?:(?:takes?|took|makes?|made|brings?|brought|gives?|gave) (?:up|in|us)|(?<!than )(?:who|which|that))\z/, "") if item.value

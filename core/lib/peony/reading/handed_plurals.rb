@@ -145,7 +145,8 @@ module Peony
         # "The number of cats, from none to four"
         counted = lead[/\bnumber of ([[:lower:]]+s),? from (?:about |only )?\z/, 1]
         return counted if counted && Words.plural?(counted)
-        return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 4].to_s.start_with?(" in ")
+        # "From about thirty | in a bad week | to eleven"
+        return nil if !lead.match?(MOVED_FROM) || text.string[quantity.to, 7].to_s.match?(/\A in (?!an? )/)
 
         tokens = what_moved(quantity, lead)
         # "Bicycle stands have gone from 40 to 130": whatever stands before "have" is no verb.

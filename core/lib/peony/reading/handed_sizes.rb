@@ -28,7 +28,7 @@ module Peony
         return unless Scales::OF.key?(quantity.unit) && quantity.unit != "seconds"
 
         others = sizes.keys.select { |unit| unit != quantity.unit && Scales.alike?(unit, quantity.unit) && !HandedOn::TIME.include?(unit) }
-        unit = others.find { |other| away(quantity.value, sizes, other) + Math.log(20) < away(quantity.value, sizes, quantity.unit) }
+        unit = others.find { |other| away(quantity.value, sizes, other) + Math.log(12) < away(quantity.value, sizes, quantity.unit) }
         quantity.unit = unit if unit
       end
 

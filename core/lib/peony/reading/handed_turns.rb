@@ -17,7 +17,7 @@ module Peony
       # "The wait fell to seven minutes, and those who gave up to 12 | in a hundred"
       IN_A_HUNDRED = /\A in (?:a|every|each) (?:hundred|thousand)\b/
 
-      LED_BY = [TURNED, SHRUNK, Turned::ARROW, Turned::NOT_SO, WAS, AND_IT_IS, IT_WAS].freeze
+      LED_BY = [TURNED, SHRUNK, Turned::ARROW, LaterFirst::NOT_SO, WAS, AND_IT_IS, IT_WAS].freeze
 
       private
 

@@ -86,7 +86,14 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Span>] the groups, where the first sentence names at least three
       def groups(text)
-        text.once(:named_groups) { subjects(text) || NamedGroups.of(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || [] }
+        text.once(:named_groups) { led_in(text) || subjects(text) || NamedGroups.of(text) || text.series.find { |parts| text.sentences.any? && parts.first.from < text.sentences.first.to } || [] }
+      end
+
+      # "It was the insurance that asked why | the potter, the baker and the charcoal burner | had one policy": words that lead to the first of them are no part of its name.
+      def led_in(text)
+        told = subjects(text)
+        named = NamedGroups.of(text)
+        named if told && named && told.size == named.size && told.first.from < named.first.from && named.first.from < told.first.to
       end
 
       # "Weavers, basket makers and thatchers | share one barn, and people wonder": what stands before the first verb.

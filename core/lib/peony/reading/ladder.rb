@@ -16,12 +16,21 @@ module Peony
         # "Four minutes exactly. Ivo: 190 seconds": where all is told by time, it is told in one unit.
         all = Totals.in_one_scale(all) if all.all? { |m| HandedOn::TIME.include?(m.unit) }
         all = without_times(all)
+        all = in_usual_step(all) if text.moments.size >= all.size - 1
         unit, list = all.group_by(&:unit).max_by { |_, l| l.size }
         return [counted(text), fallen(text)].find(&:any?) || [] if list.nil? || list.size < 3
 
         list = list.reject { |m| whole?(text, m, list) }
         first = list.map { |m| row(text, m) }
         list.each_with_index.reject { |_, i| text.tree.size >= 2 && first.index(first[i]) < i && first[i] }.map(&:first).then { |l| unit.nil? ? [] : l }
+      end
+
+      # "140 cm in 1984, two metres ten in 1996": told in the step that most are told in.
+      def in_usual_step(list)
+        usual, often = list.map(&:unit).tally.max_by(&:last)
+        return list unless often.to_i > 2 && Scales::OF.key?(usual) && !HandedOn::TIME.include?(usual)
+
+        list.map { |m| m.unit != usual && Scales.alike?(m.unit, usual) ? Totals.with(m, Scales.told_in(m, usual), usual) : m }
       end
 
       # What stands in no row with others: few and rough, a limit, what could be had, part of another.

@@ -76,7 +76,7 @@ module Peony
 
       # "22 children to 37, and the number of books lost fell from 19 to 12": a break is one that leaves two values on each side.
       def parted(text, sentence)
-        rows = Turned.rows(text)
+        rows = TurnedRows.of(text)
         text.clauses(sentence, rows.size >= 2 ? /;\s+|,\s+(?:and\s+)?|:\s+/ : CLAUSES) do |before, clause|
           [before, clause].all? { |s| rows.any? { |q| s.from <= q.from && q.to <= s.to } || text.quantities_in(s).count { |q| q.unit != "%" } >= 2 }
         end
@@ -136,7 +136,7 @@ module Peony
 
       # The two values in the order of time, whichever is told first.
       def made(text, one, two, name, from, to)
-        one, two = two, one if Turned.later_first?(text, text.string[one.to...two.from], one, two)
+        one, two = two, one if LaterFirst.is?(text, text.string[one.to...two.from], one, two)
         Pair.new(one: one, two: two, name: name, from: from, to: to)
       end
 
@@ -219,7 +219,7 @@ module Peony
       end
 
       def so_often_then?(text, one, two) = [one, two].all? { |q| q.unit == "times" } && one.value != two.value && used_to?(text, one, text.string[one.to...two.from])
-      def told_back?(text, one, gap) = used_to?(text, one, gap) || Turned.old_one?(text, gap, one) || gap.match?(Turned::HAD)
+      def told_back?(text, one, gap) = used_to?(text, one, gap) || LaterFirst.old_one?(text, gap, one) || gap.match?(LaterFirst::HAD)
       def used_to?(text, one, gap) = text.before(one, 90).match?(USED_TO) && gap.match?(THESE_DAYS)
       # "They used to be asked 200 times. Last week they were asked 31 times", "before it, people rang 4.2 times. Now it's 1.3"
       USED_TO = /\b(?:used to|[Bb]efore (?:it|that|them|then|the [[:lower:]]+),)[^.!?]*\z/

@@ -76,7 +76,7 @@ module Peony
       NO_CAUSE = /\A(?:the )?(?:trouble|reason|cause|fault|culprit) (?:is|was) not\b|\b(?:ha(?:s|d|ve) (?:had )?nothing to do with (?:it|this|that|them)|(?:is|are|was|were) not (?:to blame|the (?:cause|reason))|can be ruled out|can(?:not|['’]t| not) be blamed|no one (?:[[:lower:]]+ )?(?:is|was) to blame)\b|\Ait (?:is|was) not (?:the|for|because)\b/i
 
       # "The engineer named two.", "Mr Ipsley blamed two things."
-      SO_MANY_CAUSES = /\A[^,;:]{3,40} (?:blamed?s?|names?|named|finds?|found|sees?|saw|gives?|gave|lists?|listed|there (?:are|were)|had|has) (?:two|three|four|five|six|\d)(?: (?:of them|things|causes|reasons|culprits|faults|roots|troubles|answers))?\.\z/i
+      SO_MANY_CAUSES = /\A[^,;:]{3,40} (?:blamed?s?|names?|named|finds?|found|sees?|saw|gives?|gave|lists?|listed|there (?:are|were)|had|has) (?:two|three|four|five|six|\d)(?: (?:of them|things|causes|reasons|culprits|faults|roots|troubles|answers))?\.\z|\A(?:the|our|an?) [^,;:.]{3,30} (?:has |have |had )?(?:named|found|said|told us|looked into|looked at) what (?:went|goes|is|was|had gone|has gone) wrong\.\z/i
 
       # "Put together, these things have cost us forty students."
       ALL_TOLD = /\A(?:all of this |all )?(?:put|taken|added|all) together,? |\Aall in all,? |\Aaltogether,? (?:these|this|they)\b/i

@@ -7,7 +7,9 @@ module Peony
       # Behind a decimal comma, "2,50 €", stands its unit: else a comma parts thousands.
       COMMA = "\\d+(?:\\.\\d{3})*,\\d{1,2}(?=\\s?(?:€|%|kg\\b|k?m\\b|cm\\b|l\\b|litres\\b))"
       N = "(?:[-−+]?#{COMMA}|[-−+]?\\d{1,3}(?:[,'’\u2009\u202f]\\d{3})+(?:\\.\\d+)?|\\d{1,3}(?:\\.\\d{3}){2,}(?![.\\d])|[-−+]?\\d+(?:\\.\\d+)?)".freeze
-      MONEY = /([£€$]|\b(?:EUR|GBP|USD)(?= ))\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|\d{1,3}(?: \d{3})+(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
+      # "−£2,500", not "£10-£20"
+      LOSS = /(?:(?<![^\s(:,;])[-−](?=[£€$]))?/
+      MONEY = /#{LOSS}([£€$]|\b(?:EUR|GBP|USD)(?= ))\s?(\d+(?:\.\d{3})*,\d\d(?!\d)|\d{1,3}(?: \d{3})+(?!\d)|#{N})(?:\s?(k|m|bn|million|billion|thousand)\b)?/i
       FIGURE = /(?<![\w.,£€$])(#{N})(?!\d|[A-Zabdef]\b)(?:\s?(k|bn|million|billion|thousand|hundred|dozen|#{Numbers::GRAND})\b)?/
       # What bears a number, in digits or in words: "page 4", "page four"; and what does so in only one of both.
       BEARING = %w[page step no room figure chapter class year level day week part bus tram number ward question verse act scene].freeze
@@ -79,7 +81,9 @@ module Peony
         return unless string.match?(/[£€$]|EUR|GBP|USD/)
 
         each_match(string, MONEY, taken) do |m|
-          add(found, taken, string, m, Numbers.digits(m[2], mark(m[1], m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1), Units::CURRENCIES[m[1].downcase])
+          value = Numbers.digits(m[2], mark(m[1], m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1)
+          lost = m[0].match?(/\A[-−]/) || string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
+          add(found, taken, string, m, lost ? -value : value, Units::CURRENCIES[m[1].downcase])
         end
       end
 

@@ -8,22 +8,8 @@ module Peony
 
       # "At the start it was 58 decibels; on Monday it was 71."
       AT_FIRST = /\b(?:at the (?:start|beginning|outset)|to begin with|originally|at first)\b/i
-      EARLIER = /\b(?:the (?:year|season|week|month|summer|winter|spring|autumn|term|night|day) before|(?:a|one) (?:year|season|week|month) (?:ago|earlier|before)|last (?:year|season|month)|previously|before that|(?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took))\b/i
-      EARLIER_BEHIND = /\A[^.;:!?\d]{0,24}?#{EARLIER}/i
-      EARLIER_BEFORE = /[.;,]\s+(?:and |but )?(?:in )?#{EARLIER}[^.;!?]{0,40}\z/i
-      # "In the first test they had managed 1,980 m"
-      HAD = /[.!?]\s+(?:and |but )?(?:in|at|on) the (?:first|previous|last|old) [^.!?,\d]{2,40}\bhad (?:only |just )?(?:[[:lower:]]+ )?(?:only |just |about )?\z/i
-      # "€18,400; in the year of the storm it had been €9,700"
-      HAD_BEEN = /[.;,]\s+(?:and |but )?(?:in|at|on|during|before|after|by) [^.;!?,\d]{2,60}? (?:it|they|there|that|those) had (?:only |just |still )?been (?:only |just |about |over |nearly )?[£€$]?\z/i
-      OLD_ONE = /[.!?;,]\s+(?:and |but )?(?:(?:on|with|in|by) )?(?:the|our|its|her|his|my) (?:old|last|former|previous)\b[^.!?]*\z/i
       # What leads from the first value to the second.
       TURNED = /→|now|\b(?:had|has|have) become\b|after|then|against|\b(?:came|come|went|gone|down|up|fell|fallen|rose|risen|grew|grown|sank|dropped)(?: down| up)? to\b/
-
-      # "84, was 61", "84 (formerly 61)": the later value stands first.
-      WAS = /\A[^.;:!?\d]{0,24}?[,;(]\s*(?:(?:where )?(?:it|they|there|he|she|we) )?(?:was|were|had been|used to [[:lower:]]+|formerly|compared (?:with|to)|so far|until now|till now|up to now|before that|previously|last year|instead of)\s+(?:only |about )?[£€$]?\z/
-
-      # "148 children learned to swim with us, up from 112"
-      UP_FROM = /\A[^.!?\d]{0,120}[,;(–—]\s*(?:up|down) from (?:only |just |about |over |nearly )?[£€$]?\z/
 
       # "Took them five minutes | and takes them | three and a half": the same, then and now.
       THEN_NOW = { "took" => "takes?", "cost" => "costs?", "needed" => "needs?", "lasted" => "lasts?", "sold" => "sells?", "had" => "(?:has|have)", "found" => "finds?", "got" => "gets?",
@@ -31,35 +17,14 @@ module Peony
       DID = /\b(?<did>#{THEN_NOW.keys.join('|')}) (?:(?:them|us|me|him|her|it) )?(?:only |just |about )?\z/
       DOES = THEN_NOW.transform_values { |does| /\A(?: [[:lower:]]+)? (?:and|but) (?:now )?#{does} (?:(?:them|us|me|him|her|it) )?(?:now )?(?:only |just |about )?\z/ }.freeze
 
-      # "41 cubic metres a day instead of 68"
-      INSTEAD = /\A[^.;:!?,\d]{0,40}\b(?:instead of|rather than)\s+(?:only |about )?[£€$]?\z/
-
       # "Out 610 times | against 455"
       AGAINST = /\A against (?:only |about )?\z/
-
-      # "Since then eggs are boiled for four minutes, not six"
-      NOT_SO = /\A(?: [[:lower:]]+){0,2}, (?:and )?not (?:only |about )?[£€$]?\z/
-
-      # "12 complaints compared with 31 a year ago", "shrunk to 8 people from 20"
-      COMPARED = /\A[^.;:!?,\d]{0,40}\b(?:compared (?:with|to)|up from|down from|where (?:there|it|they) (?:had been|used to be|(?:once )?(?:was|were)))\s+(?:only |about )?[£€$]?\z/
-      # What stands between two values of which the later is told first.
-      TOLD_BACK = [WAS, UP_FROM, INSTEAD, NOT_SO, COMPARED].freeze
-      FROM = /\A,? ?(?:[[:alpha:]%°]+,? )?(?:(?:an?|per|each|every) (?:day|night|week|month|year|visit|go) )?from (?:only |about |over )?[£€$]?\z/
 
       # Values further apart than this are not told as one that changed.
       FAR = 160
 
       # "58 % in the autumn, 74 % in the spring"
       WHEN = /\A(?: ?%)? (?:in|at|by) (?:(?:the|his|her|its|our|my|their) )?(?:birth|(?:\d+|#{Numbers::WORD}) (?:weeks|months|years)|spring|summer|autumn|winter|morning|evening|beginning|start|end|first|second|last)\b/
-
-      # Says that several things are not as they were: "Less sugar in all our jams: plum 62 % to 48 %, quince 60 % to 45 %".
-      OTHERWISE = /\b(?:less|more|fewer|lower|higher|cheaper|dearer|longer|shorter|changes?|changed|then|now|before|new|up|down)\b/
-
-      # "Download speed before the mast and since: Hagg 4 to 48, Oxmere 11 to 60": what is before a "to", and what behind it.
-      BOTH_TIMES = /\bbefore\b[^.:]{0,40}\b(?:since|after)\b|\bthen and now\b|\bold and new\b|\blast year and this\b/
-
-      # "Fees from 1 April (old in brackets)", "This year against last"
-      IN_BRACKETS = /\bthis (?:year|month|season|week) (?:and|against|beside|compared (?:to|with)) last\b|\b(?:old|former|previous|last (?:year|month|season))\b[^.\n]{0,20}\bin brackets\b/i
 
       ARROW = /\A ?[[:alpha:]%°£€$]* ?(?:→|⟶|->|=>|>) ?[£€$]?\z/
 
@@ -86,8 +51,8 @@ module Peony
         lead = text.string[stretch.from...one.from]
         return true if did_and_does?(text, one, gap)
 
-        by_gap?(gap) || back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
-          then_and_now?(text, gap, one, two) || rows(text).then { |found| found.size >= 2 && found.include?(one) }
+        by_gap?(gap) || LaterFirst.back?(text, gap, one) || listed?(text, lead, gap) || dated?(text, one, two, gap) || rowed?(text, one, gap) || led_on?(text, lead, gap, two) ||
+          then_and_now?(text, gap, one, two) || TurnedRows.of(text).then { |found| found.size >= 2 && found.include?(one) }
       end
 
       def did_and_does?(text, one, gap) = (did = text.before(one, 24)[DID, :did]) && gap.match?(DOES.fetch(did))
@@ -121,7 +86,7 @@ module Peony
       end
       SOME_OF_THEM = /\A of (?:them|these|those|which|whom) [^.,;:]+/
 
-      GAPS = [ARROW, AGAINST, *TOLD_BACK].freeze
+      GAPS = [ARROW, AGAINST, *LaterFirst::TOLD_BACK].freeze
 
       # "From 85 decibels on the ear is damaged", "Up to 80 nothing happens", "500 new members": no value that became another.
       def no_value?(text, quantity)
@@ -151,85 +116,6 @@ module Peony
 
       # "23 → 4", "84, was 61", "41 a day instead of 68"
       def by_gap?(gap) = GAPS.any? { |told| gap.match?(told) }
-
-      # @return [Boolean] whether the later value is told first: "84, was 61", "640 people, against 400 the year before", "£42 (£38)", "to 8 from 20"
-      def later_first?(text, gap, one, two)
-        # "Grew from 8 to 11 per cent last year"
-        return false if gap.match?(TO) && text.before(one, 20).match?(FROM_FIRST)
-        # "They used to complain forty times a year; last year it was three times"
-        return false if text.before(one, 60).match?(/\bused to [^.;!?]*\z/)
-
-        return true if earlier?(text, gap, one, two) || gap.match?(HAD) || gap.match?(HAD_BEEN) || years_fall?(text, one, two) || old_one?(text, gap, one) || long_ago?(text, gap, one)
-        return true if TOLD_BACK.any? { |told| gap.match?(told) } || gap.match?(/\bagainst\b/) || back?(text, gap, one)
-
-        gap.match?(/\A \(/) && bracketed?(text)
-      end
-
-      FROM_FIRST = /\bfrom (?:only |just |about |over |nearly )?[£€$]?\z/
-      TO = /\A(?: ?[[:alpha:]%°]+){0,2} to (?:only |just |about |over |nearly )?[£€$]?\z/
-
-      # "145 people came this summer (last summer: 60)", "The club has 145 members now. Five years ago it was 60": what is told second is the earlier.
-      def long_ago?(text, gap, one)
-        gap.match?(BEFORE_IN_BRACKETS) || (gap.match?(AGO) && !text.before(one, 60).match?(/\bago\b[^.;!?]*\z/))
-      end
-      BEFORE_IN_BRACKETS = /\A[^.;!?\d(]{0,40}\((?:in )?(?:the )?(?:last|previous) (?:year|season|term|month|week|summer|winter|spring|autumn|time)\b[^)\d]*\z/i
-      AGO = /\A[^.;!?\d]{0,40}[.;]\s+[^.;!?\d,]{0,24}\bago\b[^.;!?\d]{0,30}\z/
-
-      # "In 2023 there were 140, in 2022 120": each has its year.
-      def years_fall?(text, one, two)
-        sentences = [one, two].map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
-        return false if sentences.any?(&:nil?)
-
-        years = sentences.uniq.map { |s| text.dates_in(s).select { |d| d.kind == :year } }
-        # Two in one sentence stand in the order of the numbers; else each sentence has one.
-        years = years.flatten if years.size == 1 || years.all?(&:one?)
-        years.flatten.size == 2 && years.flatten[0].sort > years.flatten[1].sort
-      end
-
-      # "Our new bottle weighs 310 g. The old one weighed 480"
-      def old_one?(text, gap, one) = gap.match?(OLD_ONE) && text.before(one, 60).match?(/\bnew\b[^.!?]*\z/i)
-
-      # "We had 18,400 visitors. It was 14,900 the year before", "17 days; the year before it had been 46"
-      def earlier?(text, gap, one, two)
-        told = text.string[two.to, 40].to_s[EARLIER_BEHIND]
-        told ||= gap[EARLIER_BEFORE] unless text.before(one, 40).match?(EARLIER)
-        # "In 2024 it was 356, and last year 318": after a year that is told, last year is the later one.
-        !told.nil? && !(told.match?(/\blast \w+/i) && text.dates.any? { |d| d.kind == :year && d.from.between?(one.from - 60, two.from) })
-      end
-
-      def back?(text, gap, one) = gap.match?(FROM) && text.before(one, 8).match?(/\bto (?:only |just )?[£€$]?\z/)
-
-      # @return [Array<Quantity>] the first of each two that an arrow joins, or only "to" where both name their unit (a range does so once) or the words say that there are two times
-      def rows(text)
-        text.once(:rows_to) do
-          pairs = text.quantities.each_cons(2).select { |a, b| a.unit == b.unit && a.value != b.value }.map { |a, b| [a, b, text.string[a.to...b.from]] }
-          whole = whole_rows(text)
-          next whole if whole
-
-          told = text.all_words.match?(OTHERWISE) ? pairs.select { |_, _, gap| gap.match?(/\A(?: ?%)? to [£€$]?\z/) } : []
-          said = told.any? && text.all_words.match?(BOTH_TIMES)
-          (pairs.select { |_, _, gap| gap.match?(ARROW) } + told.select { |a, b, _| said || (a.said && b.said) }).map(&:first)
-        end
-      end
-
-      # "£310 | a week to £ | 95"
-      SO_OFTEN_TO = /\A(?: an? (?:hour|day|night|week|month|year))? to \z/
-
-      # "Mon 10 to 4" falls too: so many hours are on a clock.
-      HOURS = 12
-
-      # "Copies 1,240 to 610; envelopes 9,000 to 2,300": all numbers stand two by two, and a range never falls.
-      # @return [Array<Quantity>, nil]
-      def whole_rows(text)
-        # "One year on: accidents 11 to 3"
-        list = text.quantities.reject { |q| HandedOn.passing?(text, q) }
-        return nil unless list.size >= 4 && list.size.even?
-
-        pairs = list.each_slice(2).to_a
-        return nil unless pairs.any? { |a, b| a.value > b.value } && list.any? { |q| q.value > HOURS }
-
-        pairs.map(&:first) if pairs.all? { |a, b| text.string[a.to...b.from].match?(SO_OFTEN_TO) && !text.before(a, 6).match?(/\bfrom [£€$]?\z/i) }
-      end
 
       # "Dinners since the new cook: eaten, 140 to 212; thrown away, 31 kg to 9": what says that there are two times stands before the row.
       def rowed?(text, one, gap)
@@ -268,7 +154,7 @@ module Peony
 
       # Two values of an entry: "gas: 840 MWh to 390 MWh"; the row of a table: "Car: Before 212, In the week 131"; or under a head that says which is which.
       def listed?(text, lead, gap)
-        return true if gap.match?(/\A \([£€$]?\z/) && bracketed?(text)
+        return true if gap.match?(/\A \([£€$]?\z/) && LaterFirst.bracketed?(text)
         # "Seconds until the page stands: 6.1, before; 1.4, now"
         return true if lead.match?(/:\s*[£€$]?\z/) && gap.match?(/\A ?[[:alpha:]%°]{0,12},? \(?(?:before|then|formerly|last (?:year|month|week))\)?[;,] (?:and )?[£€$]?\z/)
         # "Wrong notes: was 31, is 8"
@@ -290,10 +176,6 @@ module Peony
       # "Deckhands' hourly pay, old and new: £11.20, £12.60. Mates: £14, £15.40."
       def labelled?(text) = text.once(:labelled) { text.all_words.match?(OLD_AND_NEW) }
       OLD_AND_NEW = %r{\b(?:(?:old|then|before|last year)(?: [[:lower:]]+)?(?: and | ?/ ?)(?:new|now|after|this)(?: [[:lower:]]+\b)?|(?:19|20)\d\d(?: and | ?/ ?)(?:19|20)\d\d)\b}
-
-      def bracketed?(text)
-        text.once(:old_in_brackets) { "#{text.passage.heading} #{text.all_words}".match?(IN_BRACKETS) }
-      end
     end
   end
 end

@@ -6,6 +6,11 @@ module Peony
     module WhatIsShared
       # What says that it is shared, and leads to what.
       SHARES = /\A(?:both |all |each |do |also )*(?:share|shares|have|has|need|needs|use|uses|want|wants|like|likes|wear|wears|live off|live by|rely on|depend on|fight over|are|is|would like|would both like|would be|worry about)\b (?:both |all |always )?(?:by |to |for |at )?(?:the same |much the same |the |an? )?/i
+      # "The answer is | fire | , of which all three have too much", "between the fishermen and the ferrymen it is | engines"
+      NAMED = /(?:\A(?:and |but )?the answer|\b(?:between|with|among|for) [^,;.]{5,60} it)(?: is|['’]s) (?<what>(?!not\b)[^,;.:]{3,30})(?=[,;.:]|\z)/i
+      # "Charcoal | is what ties the baker to the burner"
+      TIES = /\A(?:and |but )?(?:the |an? )?(?<what>[^,;.]{2,30}?) (?:is|are) (?:what (?:ties|joins|binds|links|unites|brings|keeps|holds)|the (?:affair|business|concern) of)\b/i
+
       # A few words tell it; "up" and "on" tell nothing.
       LEAST = 6
       ALL_OF_THEM = %w[all both they each].freeze
@@ -15,12 +20,14 @@ module Peony
       # @param item [Item] of a sentence that names several groups
       # @return [Item] called by what they share
       def shared(item)
-        rest = behind_verb(item.spans.first) or return item
+        words = item.spans.first.text
+        named = words[NAMED, :what] || words[TIES, :what]
+        rest = named || behind_verb(item.spans.first) or return item
         title, = Titles.of(rest)
-        return item if title.length < LEAST
+        return item if title.length < LEAST && !named
 
         item.naming do |i|
-          i.title = title
+          i.title = Titles.capital(title)
           i.detail = item.spans.first.text.strip.chomp(".")
         end
       end

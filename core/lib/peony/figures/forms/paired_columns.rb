@@ -10,7 +10,12 @@ module Peony
 
         include Pairings
 
+        # "£200" between "£200" and "1,200 jars": rows that are only called by their first number are better seen as dots.
+        def self.filled(items, _family) = items.all? { |i| i.title.to_s.match?(BY_NUMBER) } ? 0.9 : 1.0
+        BY_NUMBER = /\A(?:[£€$−-]*\d[\d.,]*|#{Reading::Numbers::WORD})(?:[ -][[:alpha:]°%]+)?\z/i
+
         def draw
+          refuse("Bars back to back cannot show what lies below zero.") if [xs, ys].any? { |values| values.any?(&:negative?) }
           row = (height - gap(34)) / items.size
           refuse("There is too little room for #{items.size} rows.") if row < 26
           @mid = [width * 0.3, 300 * unit].min

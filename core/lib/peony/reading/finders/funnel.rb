@@ -8,7 +8,7 @@ module Peony
         family "funnel"
 
         # "Two were shown the flat. One took it": a single one is no count, and yet the last stage.
-        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just |the (?=one who\b))?one(?! of (?:them|these|those) (?:has|in|into|on|onto|at|with|from|under|over|to)\b| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|can|could|may|might|would|should|having|being|is|was|had)\b)/i
+        ONE = /(?:\A|,\s+(?:and )?|;\s+|\band )(?:perhaps |only |just |the (?=one who\b))?one(?! of (?:them|these|those) (?:has|in|into|on|onto|at|with|from|under|over|to)\b| came back| was (?:returned|sent back)| changed)(?: of (?:them|these|those|the \w+))?,? (?!(?:of|by|or|to|way|day|must|can|could|may(?! be an? )|might|would|should|having|being|is|was|had)\b)/i
 
         # "Eleven are in. The other six wait": those who fell away are no stage of their own.
         OTHERS = /\b(?:(?:the )?(?:other|remaining|rest of the)|hoped for|give back perhaps|last year it was) \z/i
@@ -23,6 +23,8 @@ module Peony
         # "(some eleven thousand crickets)", but not "(33)"
         OPENED = /\([^()]*\z/
         CLOSED = /\A[^()]*\)/
+
+        WITH_SO_MANY = /\A\s*(?:with|after|for)\s*\z/i
 
         OF_THE = leading("of the")
 
@@ -153,7 +155,9 @@ module Peony
           after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which|us|you)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
           # "The handwriting of 112 and | liked the sound of forty".
           words = after.match?(/[[:alpha:]]{3}/) && !after.match?(/\A(?:and|but|or|then)\z/i) ? after : text.string[measure.span.from...measure.quantity.from]
-          tidy(words)
+          # "240 | with five stamps": a second number of a row tells which.
+          row = words.match?(WITH_SO_MANY) && text.span(measure.quantity.to, measure.sentence.to).text
+          row && row.split.size <= Titles::MOST ? row.strip.chomp(".") : tidy(words)
         end
       end
     end

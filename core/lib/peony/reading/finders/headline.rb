@@ -11,9 +11,9 @@ module Peony
         AND = /\s+and\s+(?=(?:\d|#{Numbers::WORD}\b))/
 
         # "The night bell rang 640 times, which is too often": what is said about it is not what it is.
-        ABOUT = /\A(?:(?:most|some|many|half|all|none) of (?:them|these|those)|which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|and|but|because)\b/i
+        ABOUT = /\A(?:(?:most|some|many|half|all|none) of (?:them|these|those)|which|who|whom|whose|where|of (?:which|whom)|or (?:about|so|nearly|roughly)|by the same|and|but|because)\b/i
         # "Two days old", "nine metres long": only how it is measured.
-        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)\z/
+        MEASURED = /\A(?:[[:lower:]°]+ )?(?:old|long|high|wide|deep|away|off|each)\z|\A(?:an?|per|every) (?:second|minute|hour|day|night|week|month|year)(?:,? on average)?\z/
         # "12,000 litres | a day from | 14 farms", "18 months and"
         LEADS_ON = /(?:[\s,]+(?:and|but|from|within|on|in|to|by|of|over|about|only|nearly|than|more than|less than|the|an?|our|its|their))+\z/
         # "The rope walk is 212 metres long | and"

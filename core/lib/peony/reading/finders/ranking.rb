@@ -17,6 +17,9 @@ module Peony
         # "That is a good deal, but | the grey works tram | has more: 655,000", "the horse tram, as far as one can tell, 48,000"
         HAS_MORE = /(?:\A|[,;.]\s+)(?:(?:and|but|while)\s+)?(?<what>(?:the|our|an?) [^,;:.]{2,30}?)(?: (?:has|had|have|made|did|got|took|managed|beats|beat)\b[^,;:.]{0,24}:|, as (?:far|near) as [^,;:.]{3,24},) [£€$]?\z/i
 
+        # "The horse tram, | as far as one can tell, 48,000": who it is stands before the comma.
+        AS_FAR = /\A[\s,]*as (?:far|near) as /i
+
         def find
           list = text.ladder
           return nil if list.size < 3 || list.size > 20
@@ -77,7 +80,10 @@ module Peony
           end
         end
 
-        def whom(measure) = text.string[measure.span.from...measure.quantity.from].then { |lead| lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] || lead[HAS_MORE, :what] }
+        def whom(measure)
+          lead = text.string[measure.span.from...measure.quantity.from]
+          lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] || lead[HAS_MORE, :what] || (text.string[measure.sentence.from...measure.quantity.from][HAS_MORE, :what] if lead.match?(AS_FAR))
+        end
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.
         def rest(span, title)

@@ -101,8 +101,11 @@ module Peony
         def made_couple(couple, span)
           words = span.text.strip.sub(/[\s,;.:]*(?:\band|\bbut)?\s*\z/, "")
           Item.new(title: Titles.capital(label(span, couple)), detail: words, spans: [span], value: couple.two.value, unit: couple.two.unit, children: [],
-                   aspects: [[name(couple.one, 0), couple.one.text], [name(couple.two, 1), couple.two.text]])
+                   aspects: [couple.one, couple.two].each_with_index.map { |q, i| [name(q, i), figure(q)] })
         end
+
+        # "At minus | five", "eleven", "1.2 million": what its figures alone do not tell stands as one figure, with its sign, so that it is drawn as long as it is.
+        def figure(quantity) = quantity.text.delete(",\u2009")[/\d+(?:\.\d+)?/]&.to_f == quantity.value ? quantity.text : Arithmetic.show(quantity.value)
 
         # The unit, else the head of its column, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".
         def name(quantity, place) = quantity.unit.empty? ? column(quantity) || heads[place] || %w[first second][place] : quantity.unit
@@ -140,7 +143,10 @@ module Peony
           return row if row && couple.one.to <= span.from + row.length
 
           before = text.string[span.from...couple.one.from].sub(Titles::AMONG, "")
-          lead = before.strip.sub(/[:,–—-]\z/, "").strip
+          lead = before.strip.sub(/[:,–—-]\z/, "").sub(/\Aplus\z/i, "").strip
+          # "On the morning after minus | five"
+          return figure(couple.one) + " #{couple.one.unit}".rstrip if lead.match?(/\bminus\z/i)
+
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place
@@ -149,7 +155,7 @@ module Peony
           lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "").sub(/(?<=\S)(?:, at|, with|,? (?:has|had|have|is|was|were|with|at))\z/i, "")
           return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
-          text.string[span.from...couple.one.to].strip
+          text.string[span.from...couple.one.to].strip + (nodes.size < 3 ? own_unit(couple.one)[/\A .*/].to_s : "")
         end
       end
     end

@@ -45,6 +45,9 @@ module Peony
           points = of_one_measure(framed(points) { |p| further_point(p) }.select(&:value))
           return nil if points.size < 3
 
+          # "140 cm in 1984, two metres ten in 1996"
+          Scales.level(points)
+
           dated = points.count(&:sort).to_f / points.size
           cover = [points.size.to_f / [text.ladder.size, 1].max, 1].min
           finding((((0.3 + (0.4 * dated)) * rising(points)) + (cue?(:rose_fell, :over_time) ? 0.2 : 0)) * cover, "one quantity at #{count(points.size, 'point')} in time", points)

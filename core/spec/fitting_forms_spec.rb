@@ -33,6 +33,22 @@ RSpec.describe "Forms that fit" do
     expect(drawn).to include("265", "340", "70\u2009min", "5\u2009min")
   end
 
+  it "gives one share a form that fills its place, and keeps all words of a row of people inside" do
+    mill = "Seven out of ten first-time visitors to the mill come back within a year."
+    expect(forms(mill, "ratio").first(3)).to include("half-ring", "share-ring")
+    drawing = Peony::Figures.draw("icon-row", read(mill).best.items.map { |i| i.to_h.compact.transform_keys(&:to_s) }, house: Peony::Style.fetch("Dome"), width: 560, height: 420)
+    tops = Peony::Figures.picture(drawing, Peony::Style.fetch("Dome")).texts.flat_map { |t| t.lines.map { |_, _, base| base - (t.size * 0.8) } }
+    expect(tops.min).to be >= 0
+  end
+
+  it "indents no title beside which nothing else stands, where only another one has an icon" do
+    shares = [["Grandparents", 36, nil], ["Schools", 34, "school"], ["Others", 30, nil]].map { |title, value, icon| { "title" => title, "value" => value, "unit" => "%", "icon" => icon }.compact }
+    drawing = Peony::Figures.draw("blocks", shares, house: Peony::Style.fetch("Dome"), width: 900, height: 700)
+    texts = Peony::Figures.picture(drawing, Peony::Style.fetch("Dome")).texts
+    left = ->(words) { texts.flat_map(&:lines).find { |line, *| line == words }[1] }
+    expect(left["Grandparents"]).to eq(left["36"])
+  end
+
   it "says in the middle of a ring how many there are, or the largest share" do
     counts = [["Showers", 38], ["Parking", 24], ["Music", 17]].map { |title, value| { "title" => title, "value" => value, "unit" => "complaints" } }
     expect(words_in("ring", counts)).to include("79")

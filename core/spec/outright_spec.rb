@@ -113,7 +113,7 @@ RSpec.describe "Families told in unusual ways" do
 
   it "reads how many, in words, beside what was measured" do
     found = seen_as("relation", "Cups of coffee after four and hours slept:\n- none: 7.9\n- one: 7.1\n- two: 6.4\n- four: 4.8")
-    expect(found.items.map { |i| i.aspects.map(&:last) }).to eq([["none", "7.9"], ["one", "7.1"], ["two", "6.4"], ["four", "4.8"]])
+    expect(found.items.map { |i| i.aspects.map(&:last) }).to eq([%w[0 7.9], %w[1 7.1], %w[2 6.4], %w[4 4.8]])
   end
 
   describe "tables and rows" do

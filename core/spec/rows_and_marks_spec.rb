@@ -44,7 +44,7 @@ RSpec.describe "Reading rows and marks" do
 
   it "leaves out of how many where it is the same for all" do
     points = found("relation", "Salt in the water and eggs that float\n5 g: 0 of 10\n20 g: 1 of 10\n40 g: 6 of 10\n60 g: 10 of 10\n").items
-    expect(points.map { |i| i.aspects.map(&:last) }).to eq([["5 g", "0"], ["20 g", "1"], ["40 g", "6"], ["60 g", "10"]])
+    expect(points.map { |i| i.aspects.map(&:last) }).to eq([%w[5 0], %w[20 1], %w[40 6], %w[60 10]])
   end
 
   it "takes the heading for what all rows are in" do
@@ -82,7 +82,7 @@ RSpec.describe "Reading rows and marks" do
   it "does not add up shares at several points" do
     words = "The longer our subject line the fewer people open the mail. With 20 characters it is 41 per cent, with 35 it is 33, with 50 still 24, and beyond 70 hardly 12."
     expect(read(words).queries).to be_empty
-    expect(found("relation", words).items.map { |i| i.aspects.map(&:last) }).to eq([["20", "41 per cent"], %w[35 33], %w[50 24], %w[70 12]])
+    expect(found("relation", words).items.map { |i| i.aspects.map(&:last) }).to eq([%w[20 41], %w[35 33], %w[50 24], %w[70 12]])
   end
 
   it "sets what the old one did against what its successor does, in the same order" do

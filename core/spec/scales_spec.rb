@@ -49,6 +49,6 @@ RSpec.describe Peony::Reading::Scales do
     list = items.map { |i| { "title" => i.title, "value" => i.value, "unit" => i.unit, "aspects" => i.aspects } }
     drawing = Peony::Figures.draw("before-after", list, house: house, width: 900, height: 640)
     said = Peony::Scene::Picture.new(nodes: drawing.nodes).texts.flat_map { |t| t.lines.map(&:first) }.join(" ")
-    expect(said).to include("4 minutes", "70 seconds", "−71\u2009%")
+    expect(said).to include("4\u2009min", "70\u2009s", "−71\u2009%")
   end
 end

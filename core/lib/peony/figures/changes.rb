@@ -4,6 +4,9 @@ module Peony
   module Figures
     # For forms that set a value before beside a value after: both come from an item's aspects, else a row of items is one quantity told step by step.
     module Changes
+      # "71 per cent", and beside it "94"
+      PLAIN = /\A[\d.,]+(?: (?:per cent|[[:alpha:]]+))?\z/
+
       # +from+ and +to+ are numbers, +said+ how the two are written.
       Change = Struct.new(:item, :name, :from, :to, :said, keyword_init: true) do
         def difference = to - from
@@ -32,11 +35,13 @@ module Peony
         Change.new(item: item, name: item.title, from: from, to: to, said: pair.zip([one, two]).map { |words, q| written(words.to_s, q, item) })
       end
 
-      # "Four hundred and twelve" beside "265" is written in digits as well.
+      # "Four hundred and twelve" beside "265" is written in digits as well, and 94 beside "71 per cent" is a share too.
       def written(words, quantity, item)
-        return words if words.match?(/\d/) || quantity.value.zero?
+        return words if quantity.value.zero? || (words.match?(/\d/) && !words.match?(PLAIN))
 
-        Values.text(Reading::Item.new(value: quantity.value, unit: [quantity.unit, item.unit].find { |unit| !unit.to_s.empty? }))
+        unit = [quantity.unit, item.unit].find { |told| !told.to_s.empty? }.to_s
+        amount = Values.text(Reading::Item.new(value: quantity.value, unit: unit))
+        amount.match?(/[[:alpha:]%°£€$]/) || !Reading::Units.measure?(unit) || unit == "times" ? amount : "#{amount} #{unit}"
       end
 
       # Without pairs each item is measured against the first.
@@ -58,13 +63,18 @@ module Peony
 
       def of_one_unit? = @of_one_unit.nil? ? @of_one_unit = changes.map { |c| c.item.unit.to_s }.uniq.one? : @of_one_unit
 
-      # "+25 %", "−38 %"; where there is nothing to take it of, the difference itself.
+      # "+25 %", "−38 %"; of shares so many points; where there is nothing to take it of, the difference itself.
       def change_text(change)
+        return points(change.difference) if change.item.unit == "%"
+
         share = change.share
         return [signed(change.difference), Values.parts(change.item).last].reject(&:empty?).join("\u2009") unless share
 
         "#{signed(share.abs >= 10 ? share.round : share.round(1))}\u2009%"
       end
+
+      # From 71 % to 94 %: not a third more, which nobody would see in the two numbers.
+      def points(difference) = "#{signed(difference.round(1))}\u2009#{difference.abs == 1 ? 'point' : 'points'}"
 
       def signed(value) = "#{'+' if value.positive?}#{Values.grouped(Reading::Numbers.plain(value))}"
     end

@@ -34,20 +34,50 @@ module Peony
         # "New lamps in the hall: they draw 4.2 kilowatts"
         return label if label && text.string[start...one.from].match?(/\A:?\s*(?:they|it|these|this) [[:lower:]]+ \z/i)
 
+        by_words(text, stretch, start, one)
+      end
+
+      # The words before the verb, else what stands behind the value.
+      def by_words(text, stretch, start, one)
+        used = text.string[start...one.from][USED_TO, :what]
+        return used if used
+
         run = subject(text, after_comma(text.tokens_between(start, one.from)))
         # "In the old days 38 passengers made a tram": not the days changed.
         return one.unit if Units.counted?(one.unit) && text.string[start...one.from].match?(WHEN_ONLY) && text.string.include?(one.unit)
 
         # "Overtime was 140 hours a month": the tagger may take it for how it is done.
         told = run.any?(&:noun?) || (run.one? && run.first.text.match?(/\A[[:upper:]][[:lower:]]{3,}\z/) && run.first.tag.match?(/\A(?:rb|jj|vb|nn)/))
-        return text.string[run.first.from...run.last.to].sub(WHICH, "") if told
+        return by_whom(text, text.string[run.first.from...run.last.to].sub(WHICH, ""), one) if told
 
         # "What used to be 46 days of waiting for a title has shrunk to nineteen"
-        text.string[one.to...stretch.to][OF_WHAT, 1] || counted(text, one)
+        text.string[one.to...stretch.to][OF_WHAT, 1] || counted(text, one).then { |things| things.empty? ? amount(text, one) : things }
+      end
+
+      # "The crossing | used to take 55 minutes"
+      USED_TO = /\A\W*(?:and |but )?(?<what>(?:(?:the|our|my|his|her|its|their|an?) )?(?!(?:what|it|they|we|you|he|she|i|there|that|this)\b)[[:alpha:]'’-]+(?: [[:alpha:]'’-]+){0,4}) used to [[:lower:]]+ (?:[[:lower:]]+ ){0,2}\z/i
+      # "Last term we", "an average night it"
+      WHO_DID = /\A(?<rest>.*\S),? (?:it|they|we|i|he|she|you)\z/i
+
+      # "Last term we | were getting through 62 boxes of paper": not the term changed, but the boxes; of degrees and pounds it is told where.
+      def by_whom(text, told, one)
+        rest = told[WHO_DID, :rest] or return told
+        things = counted(text, one)
+        return rest if things.empty? || !text.string[one.from...(one.to + things.length + 1)].include?(things)
+
+        "#{things}#{text.string[one.to, 60][/\A [[:lower:]]+( of [[:lower:]]+)\b/, 1] if text.string[one.to, 60].start_with?(" #{things}")}"
+      end
+
+      # "31 kilos of | dough | thrown away"
+      def amount(text, one)
+        return "" unless text.string[one.to, 4] == " of "
+
+        words = text.tokens_between(one.to + 4, one.to + 40).take_while { |t| t.word? && (t.noun? || t.tag.start_with?("jj")) }.first(3)
+        words.last&.noun? ? text.string[words.first.from...words.last.to] : ""
       end
 
       # "Gas, | for which we", "biscuits, | on the other hand"
-      WHICH = /,? (?:(?:for|of|to|in|on|with|at|by) )?(?:which|whom)\b.*\z|, on the other hand\z/m
+      WHICH = /,? (?:(?:for|of|to|in|on|with|at|by) )?(?:which|whom)\b.*\z|, (?:on the other hand|alas)\z/m
       OF_WHAT = /\A of ([[:lower:]][^.,;:\d]{2,40}?) (?:has|have|had|is|was|were)\b/
 
       # The words before the verb. "In 1950 | rainforests covered": when it was is not what changed.

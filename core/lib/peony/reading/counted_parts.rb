@@ -5,7 +5,7 @@ module Peony
     # Parts that are told by counts: under a total that is named, or all of one unit; and what is left over.
     module CountedParts
       WHOEVER = /\A(?:(?:the|an?) )?(?<what>[^,.;:]{2,40}?),? (?:who|which|that) /i
-      REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what(?:ever)?(?: then)? (?:remain(?:s|ed)|is (?:still )?missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|the last (?:kilo|litre|euro|pound|one|hour|metre|page|day)|(?:that|which) leaves)\b/i
+      REST = /\b(?:the rest|everything else|what(?:ever)?(?: is| was|['’]s) left(?: over)?|what(?:ever)?(?: then)? (?:remain(?:s|ed)|is (?:still )?missing)|all that (?:remains|is left)|the (?:balance|remainder)|the others?|the remaining \w+|the last (?:kilo|litre|euro|pound|crown|penny|cent|one|hour|minute|metre|page|day)|(?:that|which) leaves)\b/i
       # What leads on to what is left: ", and the rest", "and films the rest".
       TO_REST = /[,;]\s+(?:and |while |but )?|\s+(?:and|while)\s+(?=(?:[[:lower:]]+ ){0,4}#{REST})/
 

@@ -63,11 +63,20 @@ module Peony
       # Each side keeps to one unit, at least one of them says so often enough, and neither takes the other's.
       def told_apart?(text, pairs)
         sides = [pairs.map(&:first), pairs.map(&:last)]
-        return false unless sides.all? { |side| agree?(side) } && close?(text, pairs)
-        return false if sides.map { |side| side.count { |q| said(q) } }.max < [2, pairs.size / 2.0].max && !once_for_all?(text, pairs)
+        return false unless close?(text, pairs)
+        return true if measured_and_counted?(sides)
+        return false unless sides.all? { |side| agree?(side) } && (often_said?(sides, pairs.size) || once_for_all?(text, pairs))
 
         one, two = sides.map { |side| side.filter_map { |q| kind(q) }.tally.max_by(&:last)&.first }
         one != two && pairs.none? { |a, b| (two && kind(a) == two) || (one && kind(b) == one) }
+      end
+
+      def often_said?(sides, size) = sides.map { |side| side.count { |q| said(q) } }.max >= [2, size / 2.0].max
+
+      # "16 degrees, and there were nine people. At 18 came 21, at twenty thirty-four": every one is measured alike, and every other counts.
+      def measured_and_counted?(sides)
+        measured, counted = sides.sort_by { |side| side.count { |q| Units.counted?(q.unit) } }
+        measured.map(&:unit).uniq.one? && Units::MEASURES.value?(measured.first.unit) && counted.all? { |q| Units.counted?(q.unit) } && sides.all? { |side| side.any? { |q| said(q) } }
       end
 
       # "Two cooks took 40 minutes. Three needed 28 and four 22": the first couple says both units, and no other says one.

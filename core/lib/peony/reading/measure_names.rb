@@ -92,7 +92,7 @@ module Peony
       # The words before a number, up to the verb.
       def lead(words)
         words = without_manner(without_how(words))
-        verb = words.index.with_index { |t, i| t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?) }
+        verb = words.index.with_index { |t, i| (t.finite? || t.tag == "vbn" || (t.tag == "vb" && i.positive?)) && !(i.positive? && in_name?(t, words[i - 1], words[i + 1])) }
         lead = (verb ? words.first(verb) : words).select { |t| t.word? || t.tag == "cd" || t.text.match?(/\A\d+[a-z]\z/) }
         lead = without_ending(lead.drop_while { |t| Words::STOP.include?(t.low) && !Words::ARTICLES.include?(t.low) })
         # "At the meeting 58 | voted for it"
@@ -101,6 +101,9 @@ module Peony
         # "The remaining 80 | to visitors", "that left 1,400 | for the party"
         lead.all? { |t| t.low.match?(/\A(?:the|remaining|others?|further|another|last|that|which|left|leaves)\z/) } ? [] : lead
       end
+
+      # "The Shore | Walk | comes first": a verb by itself, and here a name, for another one follows.
+      def in_name?(token, before, after) = [before, token].all? { |t| t.text.match?(/\A[[:upper:]]/) } && after&.finite?
 
       def without_ending(lead)
         # "At Stang | it is 2 m wide": where it is names it.

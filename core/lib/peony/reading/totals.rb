@@ -223,7 +223,7 @@ module Peony
       end
 
       SAID = /\b(?:in all|altogether|in total|total|that was all|all of (?:it|the)|where all|between them|together|sit on|makes? up|are made up)\b/i
-      COST = /\b(?:costs?|spent|raised|picked up|collected|found|counted|has|had|have|received|budget|income|altogether|there (?:are|were))(?: \w+)? \z/i
+      COST = /\b(?:costs?|spent|raised|picked up|collected|found|counted|has|had|have|received|budget|income|altogether|there (?:are|were)|(?:pocket money|wages?|pay|pension|grant|prize|takings|whole [[:lower:]]+) (?:is|was|are|were))(?: \w+)? \z/i
       AMONG = /\A(?:of|out of) (?:the |our |all |its |every |each |(?:last|this) (?:year|month|week|season)['’]s )*\z|\A(?:every|each) \z/i
 
       # @return [Boolean] whether the words say that this number is the whole of the parts

@@ -10,6 +10,9 @@ module Peony
 
         include Meters
 
+        # A single row leaves most of the page empty.
+        def self.filled(items, family) = items.one? ? 0.92 : super
+
         BANDS = 4
 
         def draw

@@ -10,13 +10,17 @@ module Peony
 
         include Meters
 
+        # A single row leaves most of the page empty.
+        def self.filled(items, family) = items.one? ? 0.96 : super
+
         def draw
           row = height / items.size
           refuse("There is too little room for #{items.size} rows.") if row < 64 || width < 260
           @side = width * 0.36
           @size = items.map { |i| said_size(i, [row * 0.3, 60 * unit].min, @side - gap(20)) }.min
           labels = fit_labels(items.map { [@side - gap(20), row - (@size * 1.2) - gap(14)] }, most: 24 * unit)
-          row = [row, 210 * unit].min
+          # The words of a row stay inside it.
+          row = [row, [210 * unit, (@size * 1.2) + labels.map(&:height).max + gap(14)].max].min
           each_item { |item, i| people(item, labels[i], top + (i * row), row) }
         end
 

@@ -24,6 +24,8 @@ module Peony
         OPENED = /\([^()]*\z/
         CLOSED = /\A[^()]*\)/
 
+        # "It was | used once | by seventy of them, mostly to get home", "the form was opened by 610"
+        DONE_BY = /\A\W*(?:(?:and|but|then) )?(?:(?:it|they) (?:was|were|is|are) )?(?<what>(?:[^\s,;:.]+ ){1,5}?)by (?:about |only |just |some )?\z/i
         WITH_SO_MANY = /\A\s*(?:with|after|for)\s*\z/i
 
         OF_THE = leading("of the")
@@ -152,6 +154,9 @@ module Peony
 
         # What happened at the stage: the words after the number, without "of them".
         def subject_or_deed(measure)
+          done = text.string[measure.span.from...measure.quantity.from][DONE_BY, :what]
+          return tidy(done) if done
+
           after = behind(measure, OF_THE).sub(/\A\s*(?:of (?:them|those|these|whom|which|us|you)\s*)/, "").strip.sub(/\A[,:–—]\s*/, "")
           # "The handwriting of 112 and | liked the sound of forty".
           words = after.match?(/[[:alpha:]]{3}/) && !after.match?(/\A(?:and|but|or|then)\z/i) ? after : text.string[measure.span.from...measure.quantity.from]

@@ -19,6 +19,10 @@ module Peony
 
         # "The horse tram, | as far as one can tell, 48,000": who it is stands before the comma.
         AS_FAR = /\A[\s,]*as (?:far|near) as /i
+        # "Gorse Hill was climbed by 3,100, and | the Bishop's Path | , which is steep, by 470": the verb is said once.
+        BY_AS_WELL = /[,;]\s+(?:and |while )?(?<what>(?:the|our) [^,;:.]{2,30}?)(?:, (?:which|who|where) [^,;:.]{3,60})?, by (?:only |just |about )?\z/i
+        # "Winner by miles: | the queue"
+        WINNER = /\A(?:(?:and|the|our|a) )*(?:clear |outright )?(?:winner|loser|champion|favourite|runner-up)\b[^:]{0,20}:\s+(?=\S)/i
 
         def find
           list = text.ladder
@@ -68,7 +72,7 @@ module Peony
 
           span = node ? node.span : measure.span
           title = node ? Titles.of(without(span, measure.quantity)).first : whom(measure) || subject(measure)
-          title = title.sub(/(?<=\S),\s+(?:which|who|whose)\b.*\z/m, "")
+          title = title.sub(/(?<=\S),\s+(?:which|who|whose)\b.*\z/m, "").sub(WINNER, "")
           Item.new(title: Titles.capital(title.sub(/\A(?:the|a|an)\s+(?=\S)/i, "")), detail: rest(span, title), spans: [span], value: measure.value, unit: measure.unit, children: [], aspects: [])
         end
 
@@ -82,7 +86,11 @@ module Peony
 
         def whom(measure)
           lead = text.string[measure.span.from...measure.quantity.from]
-          lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] || lead[HAS_MORE, :what] || (text.string[measure.sentence.from...measure.quantity.from][HAS_MORE, :what] if lead.match?(AS_FAR))
+          told = lead[HARDLY_ANYBODY, :what] || lead[PLACED, :what] || lead[HAS_MORE, :what]
+          return told if told
+
+          whole = text.string[measure.sentence.from...measure.quantity.from]
+          lead.match?(AS_FAR) ? whole[HAS_MORE, :what] : whole[BY_AS_WELL, :what]
         end
 
         # What stands behind the title; where that is not what the stretch begins with, all of it.

@@ -23,12 +23,18 @@ module Peony
         # "10 / 14"
         TWO = %r{\A\d[\d.,]*(?: [[:lower:]%°]+)? [/|–] \d[\d.,]*(?: [[:lower:]%°]+)?\z}
 
+        SIGNED = /\A[£€$]|[%°]\z/
+        # "20 cm", "£4", "half an hour"
+        TOLD_WITH_UNIT = /\A[£€$]?\d[\d.,]* ?[[:alpha:]°%]|\A[£€$]|\A(?:an? )?[[:alpha:]]+ (?:an?|of)\b/
+        # "In the week", "we went up", "the one": names nothing.
+        NAMELESS = /\A(?:and |but )?(?:(?:in|on|for|at|by) the (?:day|week|month|year|night|morning|evening|afternoon|spring|summer|one)s?|the (?:one|day|week|group|others)|with [[:lower:]]+|on the \w+day it (?:didn['’]t|did not|was|had been)|(?:we|they|it|he|she|you|i) (?:was |were |is )?(?!had\b)[[:lower:]]+(?: up| down| on)?(?: to)?|so that .*)\z/i
+
         def find
           # Of money alone nothing is measured against anything else.
           return nil if text.quantities.size < 3 || text.quantities.all? { |q| q.said && Units.money?(q.unit) }
 
           # "Class 4 read 402 books, Class 3 377": books are not measured against books.
-          couples = rows || Couples.of(text, text.quantities).reject { |c| alike?(c) }
+          couples = levelled(rows || Couples.of(text, text.quantities).reject { |c| alike?(c) })
           found = couples.size < 3 ? [] : items(couples)
           # Where every number is one of a couple, there is nothing else to tell.
           found = framed(found) { |p| half?(p, couples) ? point_item(p) : valued(p) }.select(&:value) if found.empty? || !all_told?(found)
@@ -39,6 +45,11 @@ module Peony
         end
 
         private
+
+        # "Five minutes … half an hour": each side in the unit of most, or half an hour would stand below a minute.
+        def levelled(couples)
+          couples.map { |c| Couples::Couple.new(one: c.one.dup, two: c.two.dup) }.tap { |list| [list.map(&:one), list.map(&:two)].each { |side| Scales.level(side) } }
+        end
 
         # Where there are four points, a number that goes with none is a remark.
         def all_told?(found) = (text.quantities.count { |q| !Couples.all_of?(text, q) && !Ladder.out_of?(text, q) } - (found.size * 2)).between?(0, found.size > 3 ? 1 : 0)
@@ -104,8 +115,19 @@ module Peony
                    aspects: [couple.one, couple.two].each_with_index.map { |q, i| [name(q, i), figure(q)] })
         end
 
-        # "At minus | five", "eleven", "1.2 million": what its figures alone do not tell stands as one figure, with its sign, so that it is drawn as long as it is.
-        def figure(quantity) = quantity.text.delete(",\u2009")[/\d+(?:\.\d+)?/]&.to_f == quantity.value ? quantity.text : Arithmetic.show(quantity.value)
+        # "At minus | five", "eleven", "1.2 million", "18 litres": the bare figure, since what heads its column says of what; "£5", "6 %" and "17°" keep their sign.
+        def figure(quantity)
+          told = quantity.text.match?(SIGNED) && quantity.text.delete(",\u2009")[/\d+(?:\.\d+)?/]&.to_f == quantity.value
+          told ? quantity.text : Arithmetic.show(quantity.value)
+        end
+
+        # "On the day of the power cut they waited for | half an hour": where the words before a number name nothing, it names its point itself.
+        def by_number(quantity)
+          return quantity.text if quantity.value.positive? && quantity.text.match?(TOLD_WITH_UNIT)
+
+          unit = Units.money?(quantity.unit) ? "" : quantity.unit
+          "#{quantity.value.negative? ? figure(quantity) : quantity.text} #{quantity.value == 1 ? unit.delete_suffix('s') : unit}".strip
+        end
 
         # The unit, else the head of its column, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".
         def name(quantity, place) = quantity.unit.empty? ? column(quantity) || heads[place] || %w[first second][place] : quantity.unit
@@ -143,17 +165,24 @@ module Peony
           return row if row && couple.one.to <= span.from + row.length
 
           before = text.string[span.from...couple.one.from].sub(Titles::AMONG, "")
+          # "Price and tickets sold, last five concerts: | €5, 140": what heads all of them names none.
+          return by_number(couple.one) if before.match?(/\A[^:]{25,}:\s*\z/)
+
           lead = before.strip.sub(/[:,–—-]\z/, "").sub(/\Aplus\z/i, "").strip
           # "On the morning after minus | five"
-          return figure(couple.one) + " #{couple.one.unit}".rstrip if lead.match?(/\bminus\z/i)
+          return by_number(couple.one) if lead.match?(/\bminus\z/i)
 
           # "At site 1 the river was", "At site 4, near the bridge, it was"
           place = lead[/\A(?:at|in|on) ((?:[[:alpha:]]+ )?[[:alpha:]]+ \d+)\b/i, 1]
           return place if place
           return before[ABOUT].to_s + text.string[couple.one.from...couple.one.to] + own_unit(couple.one) if lead.match?(BY_NUMBER) && nodes.size < 3
 
-          lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "").sub(/(?<=\S)(?:, at|, with|,? (?:has|had|have|is|was|were|with|at))\z/i, "")
-          return Titles.of(lead).first if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
+          lead = lead.sub(/,? (?:it|they|he|she|we) (?:is|are|was|were|had|has|took|gave|came to)\z/i, "").sub(/(?<=\S)(?:, at|, with|,? (?:has|had|have|is|was|were|with|at))+\z/i, "")
+          # "Apple crumble, which holds | 14 grams"
+          lead = lead.sub(/(?<=\S),? (?:which|who|that) [[:lower:]]+\z/, "")
+          named = Titles.of(lead).first
+          return by_number(couple.one) if named.to_s.match?(NAMELESS)
+          return named if lead.split.any? { |w| w.match?(/\A[[:alpha:]]{3}/) && !Words::STOP.include?(w.downcase) }
 
           text.string[span.from...couple.one.to].strip + (nodes.size < 3 ? own_unit(couple.one)[/\A .*/].to_s : "")
         end

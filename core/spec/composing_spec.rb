@@ -21,6 +21,16 @@ RSpec.describe Peony::Piece::Composing do
     forms.each { |list| expect(list.each_cons(2).count { |a, b| a == b }).to be <= 1 }
   end
 
+  it "gives dots more than a low strip, in which all would seem to lie on one line" do
+    mill = "# The mill\n\nTwo coats of varnish lasted three years, four coats lasted seven, and six coats lasted eleven. With eight it was twelve.\n\n" \
+           "## The wait\n\nThe wait, which was 50 minutes, is now 22. Diesel went down from 410 litres a month to 280.\n\n## Who came\n\nSeven out of ten visitors come back within a year.\n"
+    notes = Peony::Notes::Markdown.read(mill).blocks.map(&:to_h)
+    drawn = described_class.drafts(Peony::Piece.new(Peony::Piece.blank(title: "The mill", kind: "infographic").data.merge("notes" => notes)), ids: ids)
+    dots = drawn.flat_map { |d| d.piece.objects.select { |o| o["form"] == "scatter" } }
+    expect(dots).not_to be_empty
+    expect(dots.map { |o| o["box"][3] / o["box"][2] }).to all(be > 0.5)
+  end
+
   it "takes the title of the notes where the piece has none of its own" do
     titles = ["New piece", "My own"].map do |name|
       named = Peony::Piece.new(piece.data.merge("title" => name))

@@ -14,7 +14,7 @@ RSpec.describe "Words that go into figures" do
            "On the morning after minus five he counted 24, and after minus nine there were thirty-one. " \
            "At minus fourteen he puts them at fifty."
     items = found("relation", cold).items
-    expect(items.map(&:title)).to eq(["Plus four", "Nought degrees", "−5 degrees", "−9 degrees", "−14 degrees"])
+    expect(items.map(&:title)).to eq(["Plus four", "Nought degrees", "Minus five degrees", "Minus nine degrees", "Minus fourteen degrees"])
     expect(items.last.aspects.first.last).to eq("−14")
   end
 

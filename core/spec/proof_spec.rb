@@ -26,6 +26,12 @@ RSpec.describe Peony::Proof do
     expect(report.orderly.size).to eq Peony::Proof::Check.members.size
   end
 
+  it "proposes to say each year once" do
+    items = [[2023, 4000], [2024, -2500], [2025, 7400]].map { |year, value| { "title" => year.to_s, "date" => year.to_s, "value" => value, "unit" => "GBP" } }
+    words = Peony::Proof::Checks::Description.words({ "type" => "figure", "heading" => "The mill", "items" => items })
+    expect(words).to eq("The mill: 2023 £4,000; 2024 −£2,500; 2025 £7,400.")
+  end
+
   it "asks for a description, proposes one of the figure's own words, and takes it" do
     bare = change(good, { "description" => nil })
     expect(remarks(bare).first.detail).to include("Came with a school 45")

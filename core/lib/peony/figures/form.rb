@@ -69,6 +69,9 @@ module Peony
           nil
         end
 
+        # @return [Float] the least height it is drawn at on a page, in shares of its width, though its letters would be large enough at less
+        def flattest = 0.0
+
         # How well these items fill what the form shows, 0..1: a form that needs more than they say is worth less to them.
         # @param items [Array<Item>]
         # @param family [String] which they were read as

@@ -129,7 +129,8 @@ module Peony
       # The least height at which the figure is as complete as at any greater one, and its letters are large enough.
       # @return [Array(Float, Float, Integer), nil] that height, its smallest letters, px, and how many of its texts are cut; nil when it holds at none
       def fitting(object, x, y, wide, high)
-        tried = HEIGHTS.map { |share| wide * share }.select { |h| h.between?(110, high) }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
+        flattest = object["form"] ? Figures::Form.fetch(object["form"]).flattest : 0
+        tried = HEIGHTS.select { |share| share >= flattest }.map { |share| wide * share }.select { |h| h.between?(110, high) }.push(high).uniq.filter_map { |h| look(object, [x, y, wide, h]) }
         best = tried.max_by { |t| [-t[:cuts], t[:size]] }
         best && tried.find { |t| t[:cuts] == best[:cuts] && t[:size] >= [best[:size], LEGIBLE * unit].min - 0.1 }.values_at(:height, :size, :cuts)
       end

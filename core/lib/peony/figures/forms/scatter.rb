@@ -10,6 +10,9 @@ module Peony
 
         include Pairings
 
+        # Dots in a low strip all seem to lie on one line.
+        def self.flattest = 0.9
+
         def draw
           @size = [[18 * unit, 13].max, job.least].max
           @left = [axis_words(ys).map { |w| house.font("body").width(w, @size) }.max + gap(14), 40].max

@@ -8,10 +8,13 @@ module Peony
         form "step-ladder", title: "Step ladder", family: "trend", also: [], least: 3, most: 8, needs: %i[value],
                             sees: "rungs at the height of each value, the differences between them", reason: "from one level to the next"
 
+        # Rungs that hang below nothing climb from nowhere.
+        def self.filled(items, family) = items.any? { |i| i.value.to_f.negative? } ? 0.9 : super
+
         def draw
           step = width / items.size
           refuse("There is too little room for #{items.size} rungs.") if step < 56
-          size = Scale.down([40 * unit, step * 0.26].min, from: job.least).find { |s| items.all? { |i| number_width(i, s) <= step - gap(8) } } || job.least
+          size = Scale.down([40 * unit, step * 0.26].min, from: job.least).find { |s| items.all? { |i| number_width(i, s) <= step - gap(26) } } || job.least
           labels = fit_labels(items.map { [step - gap(14), height * 0.36] }, most: 21 * unit, above: lambda(&:date))
           words = labels.map(&:height).max + gap(16)
           low, high = (items.map(&:value) + [0]).minmax

@@ -35,7 +35,7 @@ module Peony
 
           items = Figures.items(object["items"]).map do |item|
             # "1 in 4" stands in the place of the date and is the number too: said once.
-            date = item.date == Figures::Values.parts(item).first ? nil : item.date
+            date = [Figures::Values.parts(item).first, item.title].include?(item.date) ? nil : item.date
             [date, item.title, turned(item) || (Figures::Values.text(item) if item.value)].compact.reject(&:empty?).join(" ")
           end
           heading = object["heading"].to_s.delete_suffix(":")

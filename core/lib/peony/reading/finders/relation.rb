@@ -125,8 +125,9 @@ module Peony
         def by_number(quantity)
           return quantity.text if quantity.value.positive? && quantity.text.match?(TOLD_WITH_UNIT)
 
-          unit = Units.money?(quantity.unit) ? "" : quantity.unit
-          "#{quantity.value.negative? ? figure(quantity) : quantity.text} #{quantity.value == 1 ? unit.delete_suffix('s') : unit}".strip
+          # Only in words of the passage.
+          unit = [quantity.value == 1 ? quantity.unit.delete_suffix("s") : nil, quantity.unit].compact.find { |word| !Units.money?(word) && text.all_words.match?(/\b#{Regexp.escape(word)}\b/i) }
+          [("minus" if quantity.value.negative? && !quantity.text.match?(/\A[−-]/)), quantity.text, unit].compact.reject(&:empty?).join(" ")
         end
 
         # The unit, else the head of its column, else what the words above the rows call it: "Distance from the door and colour of the crust (1 pale, 10 black)".

@@ -70,7 +70,7 @@ RSpec.describe "Words that go into figures" do
   it "draws no whole as one of its own parts, and the last crown as one" do
     pocket = "My whole pocket money is 10 crowns a week, and here is where it goes. Four crowns go straight into the bike box. I spend three on the comic. Football cards are two. " \
              "And the last crown I give to Leo. That's all of it."
-    expect(found("parts", pocket).items.map(&:value)).to eq([4, 3, 2, 1])
+    expect(values("parts", pocket)).to eq([4, 3, 2, 1])
   end
 
   it "tells a striking number by what it is, not by how it is averaged" do

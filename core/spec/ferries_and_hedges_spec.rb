@@ -59,7 +59,7 @@ RSpec.describe "Reading numbers that go together" do
 
   it "goes on in a row of values to the last" do
     words = "Five years ago it was 6 per cent, then 9, 14, 22 and last year 28."
-    expect(found("trend", words).items.map(&:value)).to eq([6, 9, 14, 22, 28])
+    expect(values("trend", words)).to eq([6, 9, 14, 22, 28])
     expect(found("change", words).items.first.aspects.map(&:last)).to eq(["6 per cent", "28"])
   end
 
@@ -122,7 +122,7 @@ RSpec.describe "Reading numbers that go together" do
   it "counts in months what follows after months, and then what there was" do
     words = "We began the podcast with 90 listeners, all related to us. After three months there were 340, after six 800, and by the first birthday 2,150."
     expect(amounts(words)).to eq([[90, "listeners"], [3, "months"], [340, "listeners"], [6, "months"], [800, "listeners"], [2150, "listeners"]])
-    expect(found("trend", words).items.map(&:value)).to eq([90, 340, 800, 2150])
+    expect(values("trend", words)).to eq([90, 340, 800, 2150])
   end
 
   it "calls a goal by what it costs or how many of what are wanted" do

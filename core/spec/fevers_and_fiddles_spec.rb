@@ -4,7 +4,7 @@
 RSpec.describe "Notes of fevers and fiddles" do
   include WordsRead
 
-  {
+  counts(
     "The old eight has become a boat with cushions." => [],
     "Around eleven comes despair." => [],
     "Nothing costs between one euro and nine." => [[1, "EUR"], [9, "EUR"]],
@@ -26,9 +26,7 @@ RSpec.describe "Notes of fevers and fiddles" do
     "Fewer swifts nest here. In eleven years a colony of forty shrank to six." => [[11, "years"], [40, "swifts"], [6, "swifts"]],
     "Her thing got 14 metres 20 before it lost a wheel." => [[14.2, "metres"]],
     "Otters seen: 3 in 2012, none the year after, 2 in 2014." => [[3, "otters"], [0, "otters"], [2, "otters"]]
-  }.each do |words, told|
-    it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }
-  end
+  )
 
   it "takes what falls from row to row for stages, though it nearly adds up to the first" do
     mailing = read("The autumn mailing:\n- 6,000 cards sent\n- 5,400 delivered\n- 430 people answered\n- 120 came to the evening\n- 45 new members")

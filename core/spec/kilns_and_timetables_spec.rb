@@ -4,7 +4,7 @@
 RSpec.describe "Notes of kilns and timetables" do
   include WordsRead
 
-  {
+  counts(
     "Loudest rooms, decibels at noon\n- hall 80\n- kitchen 77\n- music room 74\n- stairs 70" => [[80, "decibels"], [77, "decibels"], [74, "decibels"], [70, "decibels"]],
     "Brim 2: €180, survives rain\nTor S: €90, does not" => [[180, "EUR"], [90, "EUR"]],
     "Why class 8 are tired" => [],
@@ -28,9 +28,7 @@ RSpec.describe "Notes of kilns and timetables" do
     "Of every seven calls to the rescue service one is a mistake." => [[7, "calls"], [1, "calls"]],
     "By 1801 boats could get there." => [],
     "The Ada Fell was rowed from 1867 to 1890." => []
-  }.each do |words, told|
-    it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }
-  end
+  )
 
   it "reads years that are headings with their numbers below as points in time" do
     points = found("trend", "# Swimmers at the dip\n## 2019\n14\n## 2021\n52\n## 2023\n130").items

@@ -42,7 +42,7 @@ RSpec.describe "The same words typed otherwise" do
     letter = "A year after the drains: flooded cellars 23 → 4, complaints 61 → 70,\nfrogs 2 → 300."
     [".md", ".txt"].each { |ending| expect(Peony::Notes.parse(letter, ending).blocks.map { |b| [b.type, b.text] }).to eq([["paragraph", letter.tr("\n", " ")]]) }
     answers = "The mystery shelf was borrowed most, 812 times. Cookery followed with\n644. Then came gardening with 590, and poetry with 12."
-    expect(found("ranking", answers).items.map(&:value)).to eq([812, 644, 590, 12])
+    expect(values("ranking", answers)).to eq([812, 644, 590, 12])
     lines = "Saturday morning we meet at the mill and walk to the weir\nSaturday night there is soup for all in the boat house\nSunday morning we scrub the decks"
     expect(Peony::Notes::Text.read(lines).blocks.size).to eq(3)
   end

@@ -99,7 +99,7 @@ RSpec.describe "Numbers told in passing" do
     it "does not take a sum with a rest for a slip" do
       words = "Of £1,940 for the winter, wages took £1,020 and heating £430. Light was £160. Cake came to £210. The rest went on a new catch for the door."
       expect(Peony.read(words).queries).to eq([])
-      expect(found("parts", words).items.map(&:value)).to eq([1020, 430, 160, 210, 120])
+      expect(values("parts", words)).to eq([1020, 430, 160, 210, 120])
     end
 
     it "works out what is left of a sum" do
@@ -110,8 +110,8 @@ RSpec.describe "Numbers told in passing" do
 
   describe "ratios" do
     it "reads “of so many” and “wants so much”" do
-      expect(found("ratio", "Of 60 patients who were given a stick, 45 walk without it.").items.map(&:value)).to eq([75])
-      expect(found("ratio", "The choir wants £4,800 for the piano. In the tin it is £3,120 now.").items.map(&:value)).to eq([65])
+      expect(values("ratio", "Of 60 patients who were given a stick, 45 walk without it.")).to eq([75])
+      expect(values("ratio", "The choir wants £4,800 for the piano. In the tin it is £3,120 now.")).to eq([65])
     end
   end
 
@@ -146,6 +146,6 @@ RSpec.describe "Numbers told in passing" do
   end
 
   it "takes what is counted in one unit for parts where the words speak of shares" do
-    expect(found("parts", "Where the hour goes: 24 minutes talk, 19 minutes practice, 12 minutes tea, 5 minutes looking for the key.").items.map(&:value)).to eq([24, 19, 12, 5])
+    expect(values("parts", "Where the hour goes: 24 minutes talk, 19 minutes practice, 12 minutes tea, 5 minutes looking for the key.")).to eq([24, 19, 12, 5])
   end
 end

@@ -63,8 +63,8 @@ RSpec.describe "Said otherwise" do
     end
 
     it "sets what there is against what is wanted, and so many of every so many" do
-      expect(found("ratio", "The radio is not to be had under £7,400. The tins had yielded £5,180. It was seen that of every ten coins four were foreign.").items.map(&:value)).to eq([70, 40])
-      expect(found("ratio", "The new floor is £11,000, and we have £4,400 of it.").items.map(&:value)).to eq([40])
+      expect(values("ratio", "The radio is not to be had under £7,400. The tins had yielded £5,180. It was seen that of every ten coins four were foreign.")).to eq([70, 40])
+      expect(values("ratio", "The new floor is £11,000, and we have £4,400 of it.")).to eq([40])
     end
 
     it "works out the share of what is left over, in several words for it" do

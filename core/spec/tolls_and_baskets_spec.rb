@@ -4,7 +4,7 @@
 RSpec.describe "Notes of tolls and baskets" do
   include WordsRead
 
-  {
+  counts(
     "None of the three can see a screw on the floor." => [],
     "They used to be asked the same question 200 times a day." => [[200, "times"]],
     "Lorries account for it: from 88 on an average day to 29. The toll was £41,000." => [[88, "lorries"], [29, "lorries"], [41_000, "GBP"]],
@@ -30,22 +30,20 @@ RSpec.describe "Notes of tolls and baskets" do
     "Hours of sun in August, stations of the county: Gull Island 241, Thrawle 198." => [[241, "hours"], [198, "hours"]],
     "- 150 invitations answered\n- 121 said yes" => [[150, "invitations"], [121, "people"]],
     "Walkers are the largest group by a good way, 1,140 of them." => [[1140, "walkers"]]
-  }.each do |words, told|
-    it("says what is counted: #{words[0, 60]}…") { expect(amounts(words)).to eq(told) }
-  end
+  )
 
   it "sees goals in further turns, also beside how many of them did something" do
     hedge = "It goes well with the hedge! We said a thousand plants, and as of Saturday there are 640 in the ground. Bring wellingtons."
-    expect(found("ratio", hedge).items.map(&:value)).to include(64)
+    expect(values("ratio", hedge)).to include(64)
     trees = "The town wants to plant 500 street trees. By this spring the green stood at 215. One in eight of those has had to be put in again."
-    expect(found("ratio", trees).items.map(&:value)).to eq([43, 12.5])
+    expect(values("ratio", trees)).to eq([43, 12.5])
     roof = "The carpenter has reckoned again and it's £27,500. What we've got is £16,500. It rained on the hymn board."
-    expect(found("ratio", roof).items.map(&:value)).to eq([60])
+    expect(values("ratio", roof)).to eq([60])
   end
 
   it "tells changes of what was then and is now, sentence by sentence" do
     menu = "The queue had been 16 minutes and has come down to eight. The cooks used to be asked the same question 200 times before lunch. Last week they were asked it thirty-one times."
-    expect(found("change", menu).items.map(&:value)).to eq([8, 31])
+    expect(values("change", menu)).to eq([8, 31])
   end
 
   it "knows the middle of a century, decades at the head of a sentence and a weekday that closes the years" do
@@ -74,6 +72,6 @@ RSpec.describe "Notes of tolls and baskets" do
     rumour = "A rumour at the harbour\n- Lund says something in the bar.\n- Somebody mishears it.\n- By morning it is on the quay.\n- The mate tells it to Lund.\n- Lund says it in the bar."
     expect(found("cycle", rumour).items.size).to eq(4)
     cards = "Reading, start to finish\n- 820 cards handed out\n- 510 children who brought one back\n- 240 with five stamps\n- 96 with all ten\n- 94 at the party (two had measles)"
-    expect(found("funnel", cards).items.map(&:value)).to eq([820, 510, 240, 96, 94])
+    expect(values("funnel", cards)).to eq([820, 510, 240, 96, 94])
   end
 end

@@ -80,6 +80,7 @@ module Peony
           return FLATTENED if family == "hierarchy" && !facts.nested && items.any? { |item| item.children.any? { |child| child.children.any? } }
 
           return UNASKED if family == "decision" && facts.asks && !Branches.asked?(items)
+          return ONE_ROW if facts.family == "ratio" && facts.stacked && items.one?
 
           facts.causes && family == "cause" ? Linked.suits(facts.causes, items) : 1.0
         end
@@ -88,6 +89,8 @@ module Peony
         FLATTENED = 0.5
         # What a form is worth that draws a way through cases which only stand side by side.
         UNASKED = 0.5
+        # What a track or a row of people is worth of which there is only one: most of the page stays empty.
+        ONE_ROW = 0.92
 
         # Forms that cannot nest show the parts of a single thing, or tell the parts of each item in its detail.
         # @param items [Array<Item>]

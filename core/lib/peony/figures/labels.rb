@@ -137,16 +137,6 @@ module Peony
 
       def accent_ink(role, ground, size) = house.ink(ground, role: role, ratio: size >= 24 ? Colour::Mixing::LARGE : Colour::Mixing::TEXT)
 
-      # One line of words at the largest step that fits a box, centred or not.
-      # @return [Type::Setting]
-      def fit_line(text, font_role, max_width, max_height, most:, least: job.least)
-        font = house.font(font_role)
-        Scale.down(most, from: least).each do |size|
-          return Type::Setting.new(lines: [text], font: font, size: size, leading: 1.0) if size <= max_height && font.width(text, size) <= max_width
-        end
-        nil
-      end
-
       # The ink for a numeral on a filled area: the surface's colour wherever it reads, so that a ramp changes ink only once.
       def on_fill(ground, size)
         light = surface

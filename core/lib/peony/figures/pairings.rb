@@ -31,11 +31,17 @@ module Peony
       def name_of(side)
         aspects = items.first.aspects.first(2)
         if aspects.size == 2 && items.all? { |i| i.aspects.size >= 2 }
-          # "m" and "kg" stay small; of a coin its sign is told.
-          aspects[side == :x ? 0 : 1].first.then { |words| Values::SIGNS[words] || (Values::PRINTED.include?(words) || words.include?("/") ? words : words[0].to_s.upcase + words[1..].to_s) }
+          headed(aspects[side == :x ? 0 : 1].first)
         else
           side == :x ? "" : items.first.unit.to_s
         end
+      end
+
+      # "m", "kg" and "km/h" stay small; of a coin its sign is told.
+      def headed(words)
+        return Values::SIGNS[words] if Values::SIGNS.key?(words)
+
+        Values::PRINTED.include?(words) || words.include?("/") ? words : words[0].to_s.upcase + words[1..].to_s
       end
     end
   end

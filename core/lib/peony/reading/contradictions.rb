@@ -62,7 +62,7 @@ module Peony
       # A total that its parts do not make.
       # "Altogether we have set 45,000 aside": what may be spent need not be.
       def set_aside?(text, quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence = text.sentence_of(quantity)
         sentence && sentence.text.match?(/\b(?:set|put|laid)\b.*\b(?:aside|by)\b|\b(?:saved|granted|budget)\b/i)
       end
 

@@ -4,7 +4,9 @@ module Peony
   module Reading
     # Bare numbers that are ages: "people under 25", "the oldest of them is 91".
     module HandedAges
-      AGED = /\b(?:aged?|age of|(?:tortoise|dog|cat|horse|mare|parrot|donkey|elephant|cow|lad|boy|girl|child|man|woman|lady|gentleman|daughter|son) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?: of (?:them|us|all))?(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
+      BEASTS = "tortoise|dog|cat|horse|mare|parrot|donkey|elephant|cow"
+      PERSONS = "lad|boy|girl|child|man|woman|lady|gentleman|daughter|son"
+      AGED = /\b(?:aged?|age of|(?:#{BEASTS}|#{PERSONS}) of|lived to(?: be)?|turned|under|over|(?:man|woman|boy|girl|who|he|she|one of (?:them|whom)) (?:is|was)|(?:oldest|youngest|eldest)\b(?: of (?:them|us|all))?(?:[^.;:!?\d]{0,28} (?:is|was))?)\s+\z/i
       # "Tickets bought by people under 25": an age, whatever is counted beside it.
       PEOPLE_AGED = /\b(?:all of them|most of them|nobody|no one|people|those|anyone|everyone|somebody|someone|anybody|everybody|customers|guests|children|adults|men|women|boys|girls|pupils|students|visitors|members|readers|young) (?:aged )?(?:under|over|below|above) \z/i
       # "Since I was | nineteen."
@@ -28,7 +30,7 @@ module Peony
       NAMED_OR_TURNED = /(?:[;,:.] |\n)[[:upper:]][[:alpha:]]+,? \z|→ \z/
       # "250 are over sixty", "480 are between 14 and 60"
       COUNTED_AGED = /(?:\d|\b(?:half|thirds?|quarters?|fifths?|tenths?))(?: %| per cent)?(?: of (?:the |our |all )?[[:alpha:]]+)? (?:are|were) (?:aged |under |over |above |between |from )+(?:\d+ (?:and|to) )?\z/i
-      SOMEBODY = /tortoise|dog|cat|horse|mare|parrot|donkey|elephant|cow|oldest|youngest|eldest|one of (?:them|whom)|age|lad|boy|girl|child|man|woman|daughter|son|lived|lady|gentleman|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
+      SOMEBODY = /#{BEASTS}|#{PERSONS}|oldest|youngest|eldest|one of (?:them|whom)|age|lived|\b(?:had|has|have) turned|\b(?:who|he|she) (?:is|was)/i
 
       OLDER = /\b(?:older|age|ages|aged|ageing|growing up|years old|life)\b/i
 

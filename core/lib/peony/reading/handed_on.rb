@@ -201,7 +201,7 @@ module Peony
 
       # "It takes 16 minutes. Volunteers, of whom there were 22": what a new sentence is about is counted, not what was measured before.
       def own_subject(quantity, last)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence = text.sentence_of(quantity)
         lead = sentence && text.string[sentence.from...quantity.from]
         return nil if sentence.nil? || last.from >= sentence.from
 

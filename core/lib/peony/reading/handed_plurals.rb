@@ -62,13 +62,13 @@ module Peony
 
       # A plural that can be counted; "feet" are seldom a measure where no number stands before them.
       def thing?(token)
-        token.tag == "nns" && Words.plural?(token.low) && token.low != @left && [HandedOn::VAGUE, Units::VERBS].none? do |list|
-          list.include?(token.low)
-        end && !does?(token) && !none?(token) && !opening?(token)
+        return false if token.low == @left || [HandedOn::VAGUE, Units::VERBS].any? { |list| list.include?(token.low) }
+
+        token.tag == "nns" && Words.plural?(token.low) && !does?(token) && !none?(token) && !opening?(token)
       end
 
       # "Opening hours": of a door, and none that are counted.
-      def opening?(token) = "#{text.before(token, 10)}#{token.low}".match?(/#{HandedOn::OPENING_HOURS}\z/)
+      def opening?(token) = "#{text.before(token, 10)}#{token.low}".match?(/#{HandedOn::OPENING_HOURS}\z/o)
 
       # "Who bakes next week?"
       def does?(token) = text.before(token, 5).match?(/\b(?:who|she|he|it) \z/i)
@@ -84,7 +84,7 @@ module Peony
 
       # The plural that the sentence, or else the first line, is about.
       def series_unit(quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence = text.sentence_of(quantity)
         kept_count_of || (sentence && measured_in(sentence, quantity)) || how_many(quantity) || plural_before(sentence, quantity)
       end
 

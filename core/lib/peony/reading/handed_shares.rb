@@ -35,7 +35,7 @@ module Peony
 
       # "45 per cent came by bus, 35 by train and 20 on foot": with what follows in its sentence it makes a hundred.
       def hundred?(share, index)
-        ending = text.sentences.find { |s| s.from <= share.from && share.to <= s.to }&.to or return false
+        ending = text.sentence_of(share)&.to or return false
         bare = @list.drop(index + 1).take_while { |q| q.to <= ending }.select { |q| !q.said && q.unit.empty? }
         share.unit == "%" && bare.any? && (share.value + bare.sum(&:value)).between?(95, 100.5)
       end
@@ -46,7 +46,7 @@ module Peony
       def marked?(quantity) = quantity.text.match?(/\A\d(?:\.\d+)?\z/) && lead(quantity).match?(MARKED)
 
       # Its sentence up to it.
-      def lead(quantity) = text.string[(text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }&.from || 0)...quantity.from]
+      def lead(quantity) = text.string[(text.sentence_of(quantity)&.from || 0)...quantity.from]
 
       # Whether a share may hand its unit on.
       def share_on?(share, index) = (shares? || listed?(share, @list[index + 1]) || hundred?(share, index)) && !fraction?(share)

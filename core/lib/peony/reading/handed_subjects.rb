@@ -71,7 +71,7 @@ module Peony
 
       # "Frieda winds the clocks before it opens, all 112 | of them"
       def last_plural(quantity)
-        sentence = text.sentences.find { |own| own.from <= quantity.from && quantity.to <= own.to } or return nil
+        sentence = text.sentence_of(quantity) or return nil
         counts(text.tokens_between(sentence.from, quantity.from).reverse.find { |t| t.noun? && counts(t.low) }&.low)
       end
 

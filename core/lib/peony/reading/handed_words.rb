@@ -95,7 +95,7 @@ module Peony
 
       # "A caller waited for seven minutes. Since the two desks were put together it has been under three": what was told of before is meant, not the desks.
       def gone_on(quantity, last)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
+        sentence = text.sentence_of(quantity) or return nil
         lead = text.string[sentence.from...quantity.from]
         return nil unless now?(lead, text.string[quantity.to, 5].to_s) || (lead.match?(SINCE_IT_IS) && (last.nil? || last.from >= sentence.from))
 
@@ -119,7 +119,7 @@ module Peony
 
       # "Keys lost in a term: 64 under the old window, 18 under the new"
       def labelled(quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to } or return nil
+        sentence = text.sentence_of(quantity) or return nil
         lead = text.string[sentence.from...quantity.from]
         unit = Units::MEASURES[lead[MEASURE_OF, :noun].to_s.downcase]
         return unit if unit

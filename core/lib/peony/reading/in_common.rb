@@ -27,7 +27,7 @@ module Peony
         return TwoByTwo.of(text) unless named.size.between?(3, 4)
 
         own = own_words(named)
-        shared = [*all_of_them(text, named.last), *text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(text, s, own) }]
+        shared = [*all_of_them(text, named.last), *text.sentences.drop_while { |s| s.from < named.last.to }.select { |s| shared?(s, own) }]
         [*named, *shared].map { |s| [s] } if shared.size.between?(2, 5) && own.none?(&:empty?)
       end
 
@@ -49,7 +49,7 @@ module Peony
       # @param text [Reading::Text]
       # @return [Array<Array<Span>>, nil] the sentences about each, then about both
       def members(text)
-        rows = text.series.select { |parts| parts.size > 2 }.group_by { |parts| text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to } }.except(nil)
+        rows = text.series.select { |parts| parts.size > 2 }.group_by { |parts| text.sentence_of(parts.first, parts.last) }.except(nil)
         one, other = rows.values.map { |lists| lists.first.map { |p| p.text.downcase[/[[:alpha:]]+\z/] } }
         return nil unless rows.size == 2 && one.intersect?(other)
 
@@ -73,7 +73,7 @@ module Peony
       end
 
       # One of its clauses tells of two groups or of all; or it says that they have it together, and names one.
-      def shared?(_text, sentence, own)
+      def shared?(sentence, own)
         return true if sentence.text.match?(ALL)
 
         told = sentence.text.downcase.split(/[,;:]\s/).map { |clause| clause.scan(/\p{L}{3,}/).then { |words| own.count { |list| NamedGroups.told?(list, words) } } }

@@ -61,7 +61,7 @@ module Peony
 
       # "In 2023 there were 140, in 2022 120": each has its year.
       def years_fall?(text, one, two)
-        sentences = [one, two].map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        sentences = [one, two].map { |q| text.sentence_of(q) }
         return false if sentences.any?(&:nil?)
 
         years = sentences.uniq.map { |s| text.dates_in(s).select { |d| d.kind == :year } }

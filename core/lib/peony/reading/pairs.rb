@@ -187,7 +187,7 @@ module Peony
 
       # "Since the two desks were put together": what was done, not how much it became.
       def since?(text, quantity)
-        sentence = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }
+        sentence = text.sentence_of(quantity)
         sentence && Units.counted?(quantity.unit) && text.string[sentence.from...quantity.from].match?(/\A(?:since|when|after) (?:the |our |their )?\z/i) && text.quantities_in(sentence).size > 1
       end
 
@@ -195,12 +195,14 @@ module Peony
       def since_then(text)
         text.sentences.each_cons(2).filter_map do |before, after|
           two = text.quantities_in(after).last
-          next unless two && text.string[after.from...two.from].match?(Regexp.union(HandedWords::SINCE_IT_IS, HandedWords::NOW_IT_IS))
+          next unless two && text.string[after.from...two.from].match?(OF_BEFORE)
 
           one = text.quantities_in(before).select { |q| q.said && q.unit == two.unit && q.value != two.value }
           made(text, one.first, two, ChangeNames.of(text, before, one.first), before.from, after.to) if one.one?
         end
       end
+
+      OF_BEFORE = Regexp.union(HandedWords::SINCE_IT_IS, HandedWords::NOW_IT_IS)
 
       LATER = /\b(?:when (?:he|she|they|we|it|the [[:lower:]]+) [^.;\d]{3,40}, (?:it|there|we|they) (?:had|was|were)\b|(?:so far|until now|till now|up to now),? (?:it|they) (?:was|were|cost|took)|since (?:then|the|our|their)|since we changed|this time|yesterday|in the last one|(?:at|by|towards) the end|the first one since|last (?:week|month|night|spring|summer|autumn|winter|year)|now|today|this (?:year|may|spring|summer)|after|then|came in|later|do \d|they came|as of|last \w+day|in the (?:#{Dates::ORDINALS.drop(1).join('|')}|last)(?: [[:lower:]]+)?,? (?:it|there) (?:was|were|had))\b/i
 

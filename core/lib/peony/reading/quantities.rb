@@ -82,7 +82,7 @@ module Peony
 
         each_match(string, MONEY, taken) do |m|
           value = Numbers.digits(m[2], mark(m[1], m[2])) * (Numbers::SUFFIXES[m[3].to_s.downcase] || 1)
-          lost = m[0].match?(/\A[-−]/) || string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
+          lost = m[0].match?(/\A[-−]/) || minus?(string, m)
           add(found, taken, string, m, lost ? -value : value, Units::CURRENCIES[m[1].downcase])
         end
       end
@@ -117,10 +117,12 @@ module Peony
           hundredths = Units.hundredths(string[m.end(0), 40].to_s) if string[m.end(0), 40].to_s.match?(Units::IN_DIGITS)
           next add(found, taken, string, m, value + (hundredths.last / 100.0), unit, m.end(0) + hundredths.first) if hundredths
 
-          value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
+          value = -value if minus?(string, m)
           add(found, taken, string, m, value * (Numbers::SUFFIXES[m[2].to_s.downcase] || 1), unit, m.end(0) + half.to_s.length + printed(string[m.end(0) + half.to_s.length, 30], unit))
         end
       end
+
+      def minus?(string, match) = string[[0, match.begin(0) - 6].max...match.begin(0)].match?(/\bminus \z/i)
 
       # "12", in a line of its own, and below it "languages are spoken in the yard"
       def below(string, match)
@@ -179,7 +181,7 @@ module Peony
           hundredths = Units.hundredths(rest)
           value += hundredths.last / 100.0 if hundredths
 
-          value = -value if string[[0, m.begin(0) - 6].max...m.begin(0)].match?(/\bminus \z/i)
+          value = -value if minus?(string, m)
 
           unit = "GBP" if m[0].match?(/ grand\z/i)
           more = half.length + hundredths&.first.to_i

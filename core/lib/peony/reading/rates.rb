@@ -15,7 +15,7 @@ module Peony
       # @return [Array<Pairs::Pair>]
       def turned(text)
         Ratios.direct(text).reject(&:goal).each_cons(2).filter_map do |one, two|
-          sentence = text.sentences.find { |s| s.from <= one.part.from && two.whole.to <= s.to } || of_two(text, one, two)
+          sentence = text.sentence_of(one.part, two.whole) || of_two(text, one, two)
           next unless sentence && two.part.from - one.whole.to <= FAR && turned?(text, sentence, one, two)
 
           Pairs::Pair.new(one: share(one), two: share(two), name: ChangeNames.of(text, sentence, one.part), from: sentence.from, to: sentence.to)
@@ -25,7 +25,7 @@ module Peony
       # "Before we moved the sign, one in nine looked up. After it was moved it was one in three."
       # @return [Span, nil] both sentences
       def of_two(text, one, two)
-        before, after = [one.part, two.part].map { |q| text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        before, after = [one.part, two.part].map { |q| text.sentence_of(q) }
         text.span(before.from, after.to) if before && after && before.text.match?(BEFORE) && after.text.match?(AFTER) && before.to < after.from
       end
       BEFORE = /\A(?:before|until|in the old days|last year|once)\b/i

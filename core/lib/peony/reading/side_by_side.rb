@@ -33,7 +33,7 @@ module Peony
       def enumerated
         text.once(:enumerated) do
           parts = text.sentences.size.between?(2, Finder::GUESSED) ? text.series.first : nil
-          sentence = parts && text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }
+          sentence = parts && text.sentence_of(parts.first, parts.last)
           # "Smoking, a fatty diet and stress all raise the risk. It also runs in families."
           next nil unless sentence && (text.string[parts.last.to...sentence.to].match?(Series::DEED) || text.string[sentence.from...parts.first.from].match?(NAMES))
 
@@ -103,7 +103,7 @@ module Peony
 
       # Whether a series says more than the sentences around it.
       def series_rules?(parts)
-        sentence = text.sentences.find { |s| s.from <= parts.first.from && parts.last.to <= s.to }
+        sentence = text.sentence_of(parts.first, parts.last)
         others = text.points.count { |p| sentence.nil? || p.span.from < sentence.from || p.span.from >= sentence.to }
         others <= 1 || parts.size > others + 2
       end

@@ -18,6 +18,11 @@ module Peony
       # @return [Array<Span>] sentences of all blocks that are not list entries, in order
       def sentences = @sentences ||= stretches.reject { |s| s.block.item? }.flat_map { |s| Sentences.of(string, s.from, s.to) }
 
+      # @param first [#from] a span, a quantity, a token
+      # @param last [#to] the end of what is looked for, where it is more than one thing
+      # @return [Span, nil] the sentence in which all of it stands
+      def sentence_of(first, last = first) = sentences.find { |s| s.from <= first.from && last.to <= s.to }
+
       # @return [Array<Entry>] list entries, nested ones included
       def entries
         @entries ||= begin

@@ -23,7 +23,7 @@ module Peony
         return row if row.any? || text.tree.size >= 2
 
         one, two = two(text)
-        before, after = [one, two].map { |q| q && text.sentences.find { |s| s.from <= q.from && q.to <= s.to } }
+        before, after = [one, two].map { |q| q && text.sentence_of(q) }
         one, two, before, after = two, one, after, before if after&.text.to_s.match?(AGO)
         before && after && told?(text, before, after, one, two) ? [Pairs::Pair.new(one: one, two: two, name: "", from: [before, after].map(&:from).min, to: [before, after].map(&:to).max)] : []
       end
@@ -152,7 +152,7 @@ module Peony
       def used(text)
         old = text.sentences.find { |s| s.text.match?(/\bused to\b/i) } or return []
         first = text.quantities_in(old).first or return []
-        later = text.quantities.find { |q| q.from > old.to && (q.unit == first.unit || !q.said) && text.sentences.find { |x| x.from <= q.from && q.to <= x.to }&.text.to_s.match?(STATE) }
+        later = text.quantities.find { |q| q.from > old.to && (q.unit == first.unit || !q.said) && text.sentence_of(q)&.text.to_s.match?(STATE) }
         later ? [first, later] : []
       end
 

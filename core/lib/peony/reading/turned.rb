@@ -121,7 +121,7 @@ module Peony
       def rowed?(text, one, gap)
         return false unless gap.match?(/\A ?[[:alpha:]%°]* to [£€$]?\z/)
 
-        sentence = text.sentences.find { |s| s.from <= one.from && one.to <= s.to }
+        sentence = text.sentence_of(one)
         sentence && sentence.text.count(";") >= 1 && sentence.text[/\A[^:;]{4,80}:/].to_s.match?(CHANGE)
       end
 

@@ -10,9 +10,6 @@ module Peony
 
         include Meters
 
-        # A single row leaves most of the page empty.
-        def self.filled(items, family) = items.one? ? 0.92 : super
-
         BANDS = 4
 
         def draw

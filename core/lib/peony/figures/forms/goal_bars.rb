@@ -10,9 +10,6 @@ module Peony
 
         include Meters
 
-        # A single row leaves most of the page empty.
-        def self.filled(items, family) = items.one? ? 0.92 : super
-
         def draw
           row = height / items.size
           refuse("There is too little room for #{items.size} bars.") if row < 46 || width < 180

@@ -10,9 +10,6 @@ module Peony
 
         include Meters
 
-        # A single row leaves most of the page empty.
-        def self.filled(items, family) = items.one? ? 0.96 : super
-
         def draw
           row = height / items.size
           refuse("There is too little room for #{items.size} rows.") if row < 64 || width < 260

@@ -200,7 +200,7 @@ module Peony
         # "The largest group, 41 per cent, is between 30 and 45": who it is, and what it does, around the number.
         def around(span, quantity)
           lead = span.text[0...(quantity.from - span.from)][/\A(.+),\s\z/m, 1]
-          ending = text.sentences.find { |s| s.from <= quantity.from && quantity.to <= s.to }&.to || span.to
+          ending = text.sentence_of(quantity)&.to || span.to
           rest = text.string[quantity.to...ending]
           told = "#{lead} #{rest.sub(AMID, '').split(/[,;:]\s/).first}".sub(/[\s.;,]+\z/, "") if lead && rest.match?(AMID)
           told if told && told.split.size <= 12

@@ -21,6 +21,9 @@ module Peony
         LED_TO = /\s*\b(?:on\ the\ (?:evening|morning|night)\ of|during\ the\ winter\ of|(?:in|by|since|from|until|towards|around|during)\ the(?:\ early|\ late)?|
                   in|on|at|by|since|from|until|towards|around|of|the)\s*\z/xi
 
+        # "On Tuesday", "last Friday"
+        ON_A_DAY = /\A(?:on|last) (?:#{Dates::DAYS.join('|')})\b/i
+
         def find
           # Naming what happened takes time; too few moments make no row.
           return nil if text.moments.size < 3 && nodes.count { |n| n.span.text.match?(AGE) } < 3
@@ -60,7 +63,7 @@ module Peony
         # "On Tuesday the owner gave it to our museum.", at the end of years
         def just_now?(event)
           span = event.spans.first
-          span.to >= text.sentences.last(2).first.to && span.text.match?(/\A(?:on|last) (?:#{Dates::DAYS.join('|')})\b/i) && Manner.past?(text, span)
+          span.to >= text.sentences.last(2).first.to && span.text.match?(ON_A_DAY) && Manner.past?(text, span)
         end
 
         # "In the spring of 1912 the women did something": the year over its days.

@@ -79,6 +79,15 @@ RSpec.describe "Words that go into figures" do
     expect(titles("headline", bridge).join(" | ")).to match(/barrier/i).and match(/house/i)
   end
 
+  it "leaves out details that only say a share once more, and a unit that the title names" do
+    cup = "Of every cup we sell, 38 % goes to wages, 27 % to the beans and the milk, 21 % to the rent of the hut, and the remaining 14 % is what we put by for the winter."
+    expect(found("parts", cup).items.map { |i| [i.title, i.detail] }).to eq([["Wages", ""], ["Beans and the milk", ""], ["Rent of the hut", ""], ["Put by for the winter", ""]])
+    kiosk = "The queue at noon used to be nineteen minutes; it is now seven. Paper cups went down from 1,300 a month to 240."
+    drawing = Peony::Figures::Proposals.for(read(kiosk)).find { |p| p.form == "before-after" }.drawing
+    words = Peony::Figures.picture(drawing, Peony::Style.fetch("Dome")).texts.flat_map { |t| t.lines.map(&:first) }
+    expect(words).to include("1,300", "240", "19\u2009min", "7\u2009min")
+  end
+
   it "does not take the naming of causes for one" do
     theatre = "The lights went out at the theatre. The electrician has found what went wrong. There was too much on the old cable. " \
               "And the fuse did not go, because it had been replaced by a nail. The damp of the cellar did the rest."

@@ -26,6 +26,14 @@ RSpec.describe Peony::Proof do
     expect(report.orderly.size).to eq Peony::Proof::Check.members.size
   end
 
+  it "proposes to say both of what was measured together" do
+    items = [["On a calm day", 2, 140], ["Nine knots", 9, 95]].map do |title, one, two|
+      { "title" => title, "value" => two, "unit" => "people", "aspects" => [["knots", one.to_s], ["people", two.to_s]] }
+    end
+    words = Peony::Proof::Checks::Description.words({ "type" => "figure", "family" => "relation", "heading" => "Wind", "items" => items })
+    expect(words).to eq("Wind: On a calm day 2 knots, 140 people; 9 knots, 95 people.")
+  end
+
   it "proposes to say each year once" do
     items = [[2023, 4000], [2024, -2500], [2025, 7400]].map { |year, value| { "title" => year.to_s, "date" => year.to_s, "value" => value, "unit" => "GBP" } }
     words = Peony::Proof::Checks::Description.words({ "type" => "figure", "heading" => "The mill", "items" => items })

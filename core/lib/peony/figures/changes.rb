@@ -41,7 +41,9 @@ module Peony
 
         unit = [quantity.unit, item.unit].find { |told| !told.to_s.empty? }.to_s
         amount = Values.text(Reading::Item.new(value: quantity.value, unit: unit))
-        amount.match?(/[[:alpha:]%°£€$]/) || !Reading::Units.measure?(unit) || unit == "times" ? amount : "#{amount} #{unit}"
+        # "Paper cups" says what they are.
+        bare = !Reading::Units.measure?(unit) || unit == "times" || item.title.downcase.include?(unit)
+        bare || amount.match?(/[[:alpha:]%°£€$]/) ? amount : "#{amount} #{unit}"
       end
 
       # Without pairs each item is measured against the first.

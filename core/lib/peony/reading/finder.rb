@@ -51,6 +51,8 @@ module Peony
 
       # "Nearly 9,000 people opened it": how exactly goes with the number.
       ROUGHLY = /(?:\A|(?<=[\s,]))(?:nearly|almost|about|around|roughly|over|just (?:over|under)|more than|some|only)\z/i
+      # Beside a number these lead on to what it is and add nothing: "the remaining 14 % is what we put by".
+      LEADING_WORDS = %w[another remaining further what].freeze
 
       private
 
@@ -129,7 +131,7 @@ module Peony
         deeds = item.spans.flat_map { |s| text.tokens_in(s) }.select { |t| t.verb? || t.tag == "rp" }.map(&:low)
         units = [item.unit, *Units::CURRENCIES.select { |_, unit| unit == item.unit }.keys].join(" ")
         shown = "#{item.title} #{item.date} #{units} #{item.spans.flat_map { |s| text.quantities_in(s) }.map(&:text).join(' ')}".downcase.scan(/[[:alpha:]]+/)
-        (item.detail.downcase.scan(/[[:alpha:]]+/) - shown - deeds).all? { |w| Words::STOP.include?(w) || w == "another" || Runs::PARTICLES.include?(w) || w.match?(NamingSigns::LIGHT) }
+        (item.detail.downcase.scan(/[[:alpha:]]+/) - shown - deeds).all? { |w| Words::STOP.include?(w) || LEADING_WORDS.include?(w) || Runs::PARTICLES.include?(w) || w.match?(NamingSigns::LIGHT) }
       end
 
       # What the sentence says up to the words of an item, behind a semicolon or those of the item before it.

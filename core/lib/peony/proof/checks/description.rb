@@ -28,6 +28,14 @@ module Peony
           "from #{before} to #{after}" if before && after
         end
 
+        # "2 knots, 140 people", of what was measured together.
+        def self.both(object, item)
+          pair = item.aspects.first(2)
+          return nil unless object["family"] == "relation" && pair.size == 2
+
+          pair.map { |unit, amount| amount.match?(/[£€$%°]/) ? amount : "#{amount} #{unit}" }.join(", ")
+        end
+
         # A description from the figure's own items.
         # @return [String]
         def self.words(object)
@@ -36,7 +44,10 @@ module Peony
           items = Figures.items(object["items"]).map do |item|
             # "1 in 4" stands in the place of the date and is the number too: said once.
             date = [Figures::Values.parts(item).first, item.title].include?(item.date) ? nil : item.date
-            [date, item.title, turned(item) || (Figures::Values.text(item) if item.value)].compact.reject(&:empty?).join(" ")
+            pair = both(object, item)
+            # "Nine knots" is said by "9 knots, 95 people".
+            title = pair && item.title.match?(Figures::Forms::PairedColumns::BY_NUMBER) ? nil : item.title
+            [date, title, turned(item) || pair || (Figures::Values.text(item) if item.value)].compact.reject(&:empty?).join(" ")
           end
           heading = object["heading"].to_s.delete_suffix(":")
           "#{"#{heading}#{':' unless heading.match?(/[?!.:]\z/)} " unless heading.empty?}#{items.join('; ')}."[0, 600]

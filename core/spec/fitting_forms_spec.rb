@@ -41,7 +41,7 @@ RSpec.describe "Forms that fit" do
     expect(tops.min).to be >= 0
   end
 
-  it "indents no title beside which nothing else stands, where only another one has an icon" do
+  it "indents no title that has no icon of its own" do
     shares = [["Grandparents", 36, nil], ["Schools", 34, "school"], ["Others", 30, nil]].map { |title, value, icon| { "title" => title, "value" => value, "unit" => "%", "icon" => icon }.compact }
     drawing = Peony::Figures.draw("blocks", shares, house: Peony::Style.fetch("Dome"), width: 900, height: 700)
     texts = Peony::Figures.picture(drawing, Peony::Style.fetch("Dome")).texts

@@ -50,7 +50,7 @@ module Peony
       def try_labels(list, cells, size, detail, above, title)
         list.each_with_index.map do |item, index|
           w, h = cells[index]
-          label = label(item, w, size, detail, above, title, hard: false, row: list.size > 1)
+          label = label(item, w, size, detail, above, title, hard: false)
           return nil if label.nil? || label.height > h || too_deep?(label, w)
 
           label
@@ -60,11 +60,10 @@ module Peony
       # Very narrow columns of very many lines read badly: better a smaller size.
       def too_deep?(label, width) = label.title.lines.size > 4 && label.title.size > 14 && width < label.title.size * 9
 
-      # @param row [Boolean] whether titles of others stand below or above it: then all begin where those with an icon do
-      def label(item, width, size, detail, above, title, hard:, row: true)
+      def label(item, width, size, detail, above, title, hard:)
         small = Scale.below(size, job.least)
         words = item.public_send(title)
-        room = title == :title && beside? && (row || icon_of(item)) ? size * BESIDE : 0.0
+        room = title == :title && beside? && icon_of(item) ? size * BESIDE : 0.0
         return nil if room > width * 0.3 && !hard
 
         room = 0.0 if room > width * 0.3
@@ -87,7 +86,7 @@ module Peony
         list.each_with_index.map do |item, index|
           w, h = cells[index]
           refuse("There is too little room for the words.") if w < size * 3.2
-          label = label(item, w, size, false, above, title, hard: true, row: list.size > 1)
+          label = label(item, w, size, false, above, title, hard: true)
           refuse("There is too little room for “#{item.title}”.") if label.height > h + 0.5
           label.detail = shortened(item, w, h - label.height - label.space, Scale.below(size, job.least)) if detail && !item.detail.empty?
           label
@@ -118,12 +117,9 @@ module Peony
       # Draws the icon before the title.
       # @return [Float] px, where the title goes
       def beside_icon(label, x, y, item, anchor, ground)
-        # In the middle of its place nothing stands in a row with it.
-        return x if label.icon.nil? && anchor == :middle
-
         side = label.title.size * 1.2
         left = { start: x, middle: x - ((label.title.width + label.room) / 2), end: x - label.title.width - label.room }.fetch(anchor)
-        draw_icon(label.icon, left, y + (((label.title.size * label.title.leading) - side) / 2), side, accent_ink(role(item), ground, 24), ground: ground) if label.icon
+        draw_icon(label.icon, left, y + (((label.title.size * label.title.leading) - side) / 2), side, accent_ink(role(item), ground, 24), ground: ground)
         x + { start: label.room, middle: label.room / 2, end: 0 }.fetch(anchor)
       end
 

@@ -4,7 +4,7 @@
 RSpec.describe "Reading four digits" do
   include WordsRead
 
-  def values(words) = read(words).quantities.map(&:value)
+  def counted(words) = read(words).quantities.map(&:value)
   def turned(words) = found("change", words).items.map(&:aspects)
 
   # Each is written with 1200 and 1500, and again with numbers that look like years of our own time.
@@ -18,7 +18,7 @@ RSpec.describe "Reading four digits" do
   }.each do |what, sentences|
     it "counts #{what}" do
       [[1200, 1500], [1840, 1870], [1950, 2010]].each do |a, b|
-        sentences.each { |words| expect(values(words.gsub("%a", a.to_s).gsub("%b", b.to_s)).sort).to eq([a, b]), "#{words} #{a} #{b}" }
+        sentences.each { |words| expect(counted(words.gsub("%a", a.to_s).gsub("%b", b.to_s)).sort).to eq([a, b]), "#{words} #{a} #{b}" }
       end
     end
   end
@@ -27,7 +27,7 @@ RSpec.describe "Reading four digits" do
     ["The mill, built 1911, employs 900 people. It was 1950 when the wheel stopped.", "1066 the church burned. 1200 people lived there. In 1240 it was built again.",
      "The school opened in May 1912 with 1400 pupils; in June 1950 it was closed.", "Building began in 1921 with stones from the old fort. Visitors have been let in since 1988.",
      "The castle stood from 1200 to 1500, with 900 people in it.", "We use half the water, 1400 litres, compared with 2020."].each do |words|
-      expect(values(words) & [1911, 1950, 1066, 1240, 1912, 1921, 1988, 1500, 2020]).to eq([]), words
+      expect(counted(words) & [1911, 1950, 1066, 1240, 1912, 1921, 1988, 1500, 2020]).to eq([]), words
     end
   end
 
@@ -40,8 +40,8 @@ RSpec.describe "Reading four digits" do
 
   it "takes what bears a sign or a measure for no year" do
     expect(turned("Sales rose from 1450 € in 2024 to 1980 € in 2025.")).to eq([[["before", "1450 €"], ["after", "1980 €"]]])
-    expect(values("Stall rent: 1990 £4, 2000 £7, 2010 £15.")).to eq([4, 7, 15])
-    expect(values("The van did 1950 km in May and 1200 in June.")).to eq([1950, 1200])
+    expect(counted("Stall rent: 1990 £4, 2000 £7, 2010 £15.")).to eq([4, 7, 15])
+    expect(counted("The van did 1950 km in May and 1200 in June.")).to eq([1950, 1200])
   end
 
   it "draws euros and guests as no one line" do
@@ -66,7 +66,7 @@ RSpec.describe "Reading four digits" do
    "2021: %s\n2022: %s\n2023: %s", "- January: %s\n- February: %s\n- March: %s", "Monday %s, Tuesday %s, Wednesday %s.", "Hagg (%s), Oxmere (%s), Brack (%s)",
    "We sold %s jars of plum, %s of quince and %s of rose hip.", "In 2021 there were %s visitors, in 2022 %s and in 2023 %s.", "Rent takes %s, paper %s and prizes %s."].each do |words|
     it "counts what stands in a row: #{words.inspect}" do
-      [[850, 1200, 2300], [640, 1950, 2600]].each { |row| expect(values(format(words, *row))).to eq(row) }
+      [[850, 1200, 2300], [640, 1950, 2600]].each { |row| expect(counted(format(words, *row))).to eq(row) }
     end
   end
 
@@ -84,7 +84,7 @@ RSpec.describe "Reading four digits" do
   it "leaves the years of a row and the days of months what they are" do
     { "- Mill: 1911\n- Bridge: 1950\n- Station: 1873" => %w[1873 1911 1950], "- 3 March: the van comes\n- May 12: the fair\n- June 1911: the school opens" => ["3 March", "May 12", "June 1911"],
       "Bridge 1911, ferry 1924, church 1240." => %w[1240 1911 1924] }.each { |words, dates| expect(found("timeline", words).items.map(&:date)).to eq(dates) }
-    expect(values("- Founded: 1911\n- Members: 640\n- Boats: 12")).to eq([640, 12])
-    expect(values("On 4 May 1891 it was opened. It is 640 metres long, and 1200 people cross it.")).to eq([640, 1200])
+    expect(counted("- Founded: 1911\n- Members: 640\n- Boats: 12")).to eq([640, 12])
+    expect(counted("On 4 May 1891 it was opened. It is 640 metres long, and 1200 people cross it.")).to eq([640, 1200])
   end
 end

@@ -4,8 +4,6 @@
 RSpec.describe "Said otherwise" do
   include WordsRead
 
-  def values(family, words) = found(family, words)&.items&.map(&:value)
-
   describe "quantities" do
     {
       "It used to swing by 6 degrees and now moves by two." => [[6, "degrees"], [2, "degrees"]],

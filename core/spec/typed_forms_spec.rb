@@ -2,11 +2,9 @@
 
 # Lists, heads and rows as people type them, without any mark-up.
 RSpec.describe "Typed forms" do
+  include WordsRead
+
   def passage(words) = Peony::Notes::Passage.whole(Peony::Notes::Text.read(words))
-  def text(words) = Peony::Reading::Text.new(passage(words))
-  def found(family, words) = Peony::Reading::Finder.members.fetch(family).new(text(words)).find&.named
-  def titles(family, words) = found(family, words)&.items&.map(&:title)
-  def values(family, words) = found(family, words)&.items&.map(&:value)
 
   describe "heads" do
     it "sees heads with a line each under a title" do

@@ -21,7 +21,7 @@ module WordsRead
   def names(words) = read(words).items.map { |i| i.named.title }
   def valued(words) = read(words).items.map { |i| [i.named.title, i.value] }
   def titles(family, words) = found(family, words)&.items&.map(&:title)
-  def values(family, words) = found(family, words).items.map(&:value)
+  def values(family, words) = found(family, words)&.items&.map(&:value)
   def told(family, words) = found(family, words).items.map { |i| [i.title, i.value] }
   def amounts(words) = text(words).quantities.map { |q| [q.value, q.unit] }
 end

@@ -38,10 +38,11 @@ RSpec.describe "Names and items of running text" do
   it "hang below a branch what it has, not who leads it" do
     told = read("The brigade has a chief and below her two watches. Red watch is led by Osk and has a pump crew and a ladder crew. Blue " \
                 "watch, under Thea, has the boat crew and the drone pilots.")
-    expect(told.items.map { |i| [i.title, i.children.map(&:title)] }).to eq([["Red watch", ["A pump crew", "A ladder crew"]], ["Blue watch", ["The boat crew", "The drone pilots"]]])
+    watches = told.items.first.children.first.children
+    expect(watches.map { |i| [i.title, i.children.map(&:title)] }).to eq([["Red watch", ["Pump crew", "Ladder crew"]], ["Blue watch", ["Boat crew", "Drone pilots"]]])
     expect(names("Our parish has three districts. The Harbour district looks after the seamen's chapel and the fish hall mission. Upper Town " \
                  "has the school, the old people's home and the choir. In Marsh there is only the almshouse."))
-      .to eq(["Harbour district", "Upper Town", "Almshouse"])
+      .to eq(["Harbour district", "Upper Town", "Marsh"])
   end
 
   it "leave out what only leads, or says the first once more" do

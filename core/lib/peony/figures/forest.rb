@@ -32,10 +32,11 @@ module Peony
       def levels = boxes.map(&:level).max + 1
 
       # A box and its words; deeper levels are lighter.
-      def put_box(box, pad)
+      def put_box(box, pad, anchor: :start)
         paint = area(box.item, (0.9 - (0.4 * box.level)).clamp(0.04, 1.0))
         pen.rect(box.x, box.y, box.w, box.h, radius: [radius, box.h / 4].min, **paint.paint)
-        put(box.label, box.x + pad, box.y + ((box.h - box.label.height) / 2), item: box.item, ground: paint.ground)
+        x = anchor == :middle ? box.x + (box.w / 2) : box.x + pad
+        put(box.label, x, box.y + ((box.h - box.label.height) / 2), item: box.item, anchor: anchor, ground: paint.ground)
       end
 
       # Groups everything of a top item together.

@@ -60,7 +60,8 @@ module Peony
         own = key(span)
         return nil if own.empty?
 
-        found = [*@nodes, *([also] if also)].find { |n| (own - n.key).empty? || ((n.key - own).empty? && (one_for?(n) || (n.above && (own - n.key - n.above.key).empty?))) }
+        all = [*@nodes, *([also] if also)]
+        found = all.find { |n| called?(n, span) } || all.find { |n| (own - n.key).empty? || ((n.key - own).empty? && (one_for?(n) || (n.above && (own - n.key - n.above.key).empty?))) }
         found ||= @nodes.find { |n| looks_after?(n, span) }
         found && add(found)
       end
@@ -69,16 +70,26 @@ module Peony
       # @return [Boolean] whether one of just this name has been met
       def known?(span) = key(span).then { |own| own.any? && @nodes.any? { |n| n.key == own } }
 
-      # "Joris for the glasshouses": what is in the glasshouses stands below Joris.
+      # @return [Boolean] whether it goes by just these words
+      def called?(node, span) = node.name.text.casecmp?(bare(span).text)
+
+      # "Joris for the glasshouses", "Sunniva, who has the hill": what is in the glasshouses stands below Joris.
       def looks_after?(node, span)
         name = span.text.downcase.sub(RankWords::ARTICLE, "").sub(/\W+\z/, "")
+        return true if node.above && node.told&.text&.casecmp?(name)
+        return true if node.above && name.length > 3 && node.told&.text.to_s.downcase.match?(/\Awho (?:has|have|had|runs|does|keeps) (?:the |our )?#{Regexp.escape(name)}\z/)
+
         node.above && name.length > 3 && node.name.text.downcase.then { |held| held.end_with?(" #{name}") && held.delete_suffix(name).match?(/ (?:for|in charge of|over) (?:the |our )?\z/) }
       end
 
       # @return [Node] one that stands nowhere yet
-      def fresh(span, told = nil)
-        name = @text.span(span.from + span.text[RankWords::ARTICLE].to_s.length, span.from + span.text.sub(/[\s,.;:]+\z/, "").length)
-        Node.new(name, key(name), told)
+      def fresh(span, told = nil) = bare(span).then { |name| Node.new(name, key(name), told) }
+
+      # Without article and what trails behind it.
+      def bare(span)
+        from = span.text[RankWords::ARTICLE].to_s.length
+        to = span.text.sub(/[\s,.;:]+\z/, "").sub(RankWords::TAIL, "").length
+        @text.span(span.from + [from, to].min, span.from + to)
       end
 
       def add(node) = node.tap { @nodes << node unless @nodes.any? { |n| n.equal?(node) } }
@@ -99,13 +110,13 @@ module Peony
       def tops = @nodes.select { |n| n.above.nil? && n.children.any? }
 
       # "Three heads: stage, house and workshop. The head of house has ..."
-      HEAD_OF = /\A(?:the )?(?:head|leader|chief) of (?=[[:lower:]])/i
+      HEAD_OF = /\A(?:the )?(?:heads?|leaders?|chiefs?) of (?=[[:lower:]])/i
 
       # The words that name it, without what it is for.
       # @param span [Span]
       # @return [Array<String>]
       def key(span)
-        words = span.text.sub(HEAD_OF, "").sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
+        words = span.text.sub(HEAD_OF, "").sub(RankWords::TAIL, "").sub(/\s(?:for|with|in|on|at|who|which|that)\s.*/m, "").downcase.scan(/[[:alpha:]-]+/)
         words.reject { |w| Words::STOP.include?(w) || w == "ones" || w.match?(RankWords::TITLE) }.map { |w| w.delete_suffix("s") }
       end
 

@@ -6,9 +6,8 @@ module Peony
     # Every statement is read as "these stand below that" ({RankWords}), and from all of them trees are grown. What says nothing of the kind is passed over.
     class Ranks
       include RankedLists
-
-      # Statements that tell of parts and kinds, not of who takes orders from whom.
-      PARTS = %i[down parted in kinds to sorted].freeze
+      include RankStatements
+      include RanksToCome
 
       # @return [RankedNames::Node, nil] who or what the beginning puts over all the others
       attr_reader :head
@@ -20,22 +19,46 @@ module Peony
         # How many sentences behind the first say nothing of who stands where.
         @silent = 0
         text.sentences.each_with_index { |sentence, index| @names.full? ? @silent += 1 : tell(sentence, index) }
+        settle
       end
 
       # @return [Array<RankedNames::Node>] those with nothing above and something below them; a single thing below another beside trees is a remark
-      def roots = @names.tops.then { |tops| tops.size > 1 ? tops.reject { |n| n.count == 2 } : tops }
+      def roots
+        tops = @names.tops
+        tops = tops.drop(1) if tops.size > 2 && named_again?(*tops)
+        tops.size > 1 ? tops.reject { |n| n.count == 2 } : tops
+      end
 
       # The trees worth drawing: one under who is over all, or those of the parts or kinds of a whole.
       # @param kinds [Boolean] whether it is told of kinds
       # @return [Array<RankedNames::Node>, nil] nil where too little is said, or too much besides
       def trees(kinds:)
         tops = roots
-        tops = [over_all(head)] if !kinds && head && head.above.nil? && (tops.size > 1 || elected?(tops))
-        tops = tops.first.children if tops.one? && (kinds || tops.first.whole) && tops.first.children.count { |n| n.children.any? } >= [2, tops.first.children.size / 2.0].max
+        tops = [over_all(head)] if !kinds && stands_alone?(tops)
+        tops = tops.first.children if tops.one? && frame?(tops.first, kinds)
         tops if tops.any? && !strange?(tops) && tops.sum(&:count) - tops.size >= 3 && tops.map(&:depth).max >= (tops.one? ? 3 : 2)
       end
 
       private
+
+      # "Soil is made of two kinds of thing: what was once rock, and what was once alive. The rocky part comes in … To the living part belong …"
+      def named_again?(whole, *others)
+        many = @text.string[whole.name.to...whole.children.first.name.from].to_s[/\b(#{Numbers::WORD}|\d+)\b/o]
+        many && Numbers.count(many) == others.size && whole.children.size == others.size && whole.children.all? { |n| n.children.empty? } && others.all? { |n| n.count > 2 }
+      end
+
+      # Whether the one over all still has to be put over the others.
+      def stands_alone?(tops)
+        return false if head.nil? || head.above
+
+        tops.size > 1 || elected?(tops) || (tops.any? && @crowned.equal?(head) && !tops.first.equal?(head))
+      end
+
+      # A whole whose parts have parts themselves: what it is called stands over the figure.
+      def frame?(top, kinds)
+        parted = top.children.count { |n| n.children.any? }
+        (top.whole || kinds) && !top.equal?(@crowned) && parted >= [2, top.children.size / 2.0].max
+      end
 
       # "The members elect the board. The board appoints a director."
       def elected?(tops)
@@ -47,17 +70,19 @@ module Peony
       def strange?(tops)
         return true if tops.size > 1 && @announced && tops.size != Numbers.count(@announced)
 
-        return @silent > [1, @text.sentences.size / 3].max if tops.map(&:depth).max > 2
+        few = [1, @text.sentences.size / 3].max
+        return @silent > [few, tops.sum(&:count) / 2].max if tops.map(&:depth).max > 2
 
         # "A raft is no boat at all.": a last remark, behind as many as were announced.
-        @silent > (tops.size > 1 && @announced ? 1 : 0)
+        @silent > (tops.size > 1 && (@announced || tops.all? { |n| n.children.any? }) ? few : 0)
       end
 
       # Puts all that stands over something, and under nothing, under one.
-      def over_all(upper)
-        below = @names.tops.reject { |n| n.equal?(upper) }
+      def over_all(upper, those: upper.equal?(@crowned) ? :after : :all)
+        # What was told before anybody was said to be over all only sets the scene.
+        below = @names.tops.reject { |n| n.equal?(upper) || (those == :after && n.name.from < upper.name.from) }
         # What stands over kinds and parts is their whole.
-        upper.whole = below.all?(&:whole) && !upper.name.text.match?(RankWords::PERSON) if upper.children.empty?
+        upper.whole = !upper.equal?(@crowned) && below.all?(&:whole) && !upper.name.text.match?(RankWords::PERSON) if upper.children.empty?
         @names.put(upper, below)
         upper.children.sort_by! { |n| n.name.from }
         upper
@@ -65,7 +90,9 @@ module Peony
 
       def tell(sentence, index)
         @subject = subject_of(sentence)
-        stated = parts(sentence).map { |clause| read(clause) }.any?
+        @unread = false
+        @person = @listing = nil
+        stated = parts(sentence).map { |clause| read(clause).tap { |told| @unread = true unless told } }.any?
         # "The abbess stood over the house. Beneath her ...": who was spoken of is meant.
         @meant = @subject if @subject && !stated
         @head ||= @meant if index.zero? && !stated
@@ -75,9 +102,9 @@ module Peony
       # The statements of a sentence: behind a semicolon, and behind a comma or "and" where another one begins.
       def parts(sentence)
         # "Design is led by Aylin Sand and consists of three designers" tells one thing.
-        return [sentence] if sentence.text.match?(RankWords::FORMS[:team])
+        return [sentence] if sentence.text.match?(RankForms::FORMS[:team])
 
-        Sentences.clauses(sentence, /;\s+(?:and |but |while )?/).flat_map do |clause|
+        Sentences.clauses(sentence, /;\s+(?:and |but |while )?(?![^()]{0,200}\))/).flat_map do |clause|
           # "Production | and sales report to her": where nothing was said yet, the "and" joins things.
           @text.clauses(clause, RankWords::ANOTHER) { |before, _| before.text.match?(RankWords::SAYS) }.flat_map { |s| Sentences.clauses(s, RankWords::AS_WELL) }
         end
@@ -86,192 +113,48 @@ module Peony
       # @return [Boolean] whether it is a statement
       def read(clause)
         words = clause.text.sub(/[.!;\s]+\z/, "")
-        return false if words.match?(RankWords::POST)
+        return false if words.match?(RankWords::POST) || words.match?(RankWords::FANCIED)
+        return of_nobody? if words.match?(RankWords::DENIED)
 
-        RankWords::FORMS.any? { |form, pattern| (match = words.match(pattern)) && take(form, clause, match) }
+        RankForms::FORMS.any? { |form, pattern| (match = words.match(pattern)) && take(form, clause, match) } || listed?(clause)
       end
 
-      # @return [RankedNames::Node, nil] who is spoken of then; nil where it is no such statement
-      def take(form, clause, match)
-        case form
-        when :top, :boss then top(clause, match, form)
-        when :owner then @meant = @head = node(at(clause, match, :up))
-        when :more then more(clause, match)
-        when :there then announced(clause, match)
-        when :called then @meant = node(at(clause, match, :low))
-        when :handed then handed(clause, match)
-        when :bottom then bottom(clause, match)
-        when :led then led(clause, match)
-        when :reporting then reporting(clause, match)
-        else below(clause, match, form)
-        end
+      # "She has three heads: Oda for the reserves; | Nils for everything with visitors; | and Wen for money"
+      def listed?(clause)
+        lowers = @listing && clause.text.match?(/\A(?:and )?(?:[[:upper:]]|(?:the|an?|one) )/) ? list(@text.span(clause.from, clause.to - clause.text[/[.;\s]*\z/].length)) : []
+        @names.put(@listing, lowers)
+        lowers.any?
       end
 
-      # "At the top is the supreme court", "Captain Osei is in command"
-      def top(clause, match, form)
-        return nil if form == :boss && at(clause, match, :low).text.match?(RankWords::NO_ONE)
-
-        first, *others = list(at(clause, match, :low))
-        @names.drop(others)
-        @head = @last = @meant = first if first
-      end
-
-      # "At the bottom were the thralls": below whoever is over all, or was told of last where each stands below the one before.
-      def bottom(clause, match)
-        @names.put(@chain || @head, list(at(clause, match, :low))) if @head
-        @head
-      end
-
-      # "At the top stood the king. He gave land to dukes and bishops. They lent some of it to knights": each below the one before.
-      def handed(clause, match)
-        upper = @head && upper(at(clause, match, :up)) or return nil
-        low = at(clause, match, :low)
-        length = low.text[/\A[^,;]+/].to_s.length
-        @chain = @names.node(@text.span(low.from, low.from + length), (@text.span(low.from + length + 2, low.to) if length < low.text.length))
-        @names.put(upper, [@chain])
-        @meant = @chain
-      end
-
-      # "... and has three groups": who was spoken of last has them.
-      def more(clause, match)
-        return nil unless @last
-
-        lowers = list(at(clause, match, :low))
-        @names.put(@last, lowers)
-        @last if lowers.any?
-      end
-
-      # "They fall into two classes. There are the open ones and the decked ones."
-      def announced(clause, match)
-        return nil unless @announced && @meant && @meant.children.empty? && @meant.equal?(@counted)
-
-        lowers = list(at(clause, match, :low))
-        return none(lowers) unless lowers.size == Numbers.count(@announced)
-
-        @names.put(@meant, @row = lowers)
-        @meant
-      end
-
-      # "The council is led by a president": she stands over what follows. Of one who is known already it is only said who leads it.
-      def led(clause, match)
-        lower = at(clause, match, :low)
-        upper = at(clause, match, :up)
-        return over_all(@names.node(upper)) if lower.text.match?(/\A(?:all|everything|everybody|everyone)\b/i)
-
-        own = known(lower)
-        if own&.above || @head
-          @last = own || node(lower)
-          @last.told ||= @text.span(lower.to + 1, upper.to)
-        else
-          @last = node(upper)
-        end
-        @meant = @last
-      end
-
-      # "Reporting to the board, the committee has three groups: ..."
-      def reporting(clause, match)
-        upper = upper(at(clause, match, :up)) or return nil
-        rest = at(clause, match, :rest)
-        own = rest.text.match(RankWords::FORMS[:down])
-        @last = lower = own ? node(at(rest, own, :up)) : node(at(clause, match, :low))
-        @names.put(upper, [lower])
-        own ? read(rest) : @meant = lower
-        lower
-      end
-
-      def below(clause, match, form)
-        above = at(clause, match, :up)
-        low = at(clause, match, :low)
-        return leading(form, above) if low.text.match?(RankWords::ALL_OF_THEM) && %i[runs up].include?(form)
-
-        @last = upper = upper(above) or return nil
-        part = PARTS.include?(form) && !above.text.match?(RankWords::PERSON)
-        lowers, counted = (who_runs(low) || list(low)).partition { |n| !n.name.text.match?(RankWords::COUNTED) || n.children.any? }
-        @names.drop(counted)
-        return announce(upper, counted, part) if lowers.empty? && counted.any?
-        return none(lowers) if lowers.empty?
-        return single(form, upper, lowers, low) if lowers.one? && (form == :kinds || whole?(form, lowers.first, low))
-
-        upper.whole = part if upper.children.empty?
-        @names.put(upper, lowers)
-        @row = lowers if lowers.size > 1 && !of_row?(upper, above)
-        # "Anna is responsible for sales. She ...": sales are nobody.
-        @meant = lowers.one? && low.text.match?(/\A(?:[[:upper:]]|(?:an?|the|one) )/) ? lowers.first : upper
-      end
-
-      # "The first has ...", "the window captain had ...": one of several that were told of together.
-      def of_row?(upper, above) = RankWords::PLACES.key?(above.text.downcase) || @row.to_a.any? { |n| n.equal?(upper) }
-
-      # "Ines is over all of them", "all three report to Ida Larch"
-      def leading(form, above)
-        @meant = @head = over_all(form == :up ? @names.node(above) : node(above))
-      end
-
-      def single(form, upper, lowers, low)
-        return whole(upper, lowers) unless form == :kinds
-
-        low.text.match?(RankWords::CALLED) ? named(upper, lowers, low) : none(lowers)
-      end
-
-      # "Ms Ferrow runs the firm": the whole is no part of it.
-      def whole?(form, lower, low) = form == :runs && low.text.match?(/\Athe [[:lower:] ]+\W*\z/) && !Words.plural?(lower.name.text[/\S+\z/])
-
-      # "The centre manager is Ruth": a post and who holds it.
-      def named(upper, lowers, low)
-        if upper.above || upper.children.any?
-          @names.drop(lowers)
-          upper.told ||= low
-          return @meant = upper
-        end
-
-        @names.drop([upper])
-        lowers.first.told ||= upper.name
-        @head ||= lowers.first
-        @meant = lowers.first
-      end
-
-      # What was read is no statement after all.
-      def none(lowers)
-        @names.drop(lowers)
-        nil
-      end
-
-      # "Clouds come in three families": so many follow.
-      def announce(upper, counted, part)
-        upper.whole = part if upper.children.empty?
-        @announced ||= counted.first.name.text[/\A\S+/]
-        @counted = @meant = upper
-      end
-
-      def whole(upper, lowers)
-        @names.drop(lowers)
-        @head ||= upper if @names.tops.empty?
-        @meant = upper
-      end
-
-      # "The foreman, who gave out the work to compositors and pressmen": these stand below him.
-      def who_runs(span)
-        match = span.text.match(RankWords::WHO_RUNS)
-        return nil if match.nil? || match[:low].match?(/, and (?:the|an?|his|her|its) /)
-
-        own = thing(at(span, match, :own)) or return nil
-        @names.put(own, list(at(span, match, :low)))
-        [own]
+      # "The cook answers to no one.": said of one who belongs to no tree, and so is what follows.
+      def of_nobody?
+        @meant = @last = nil
+        @loner = @subject
+        true
       end
 
       def at(clause, match, name) = @text.span(clause.from + match.begin(name), clause.from + match.end(name))
 
       # What stands above: a name, or somebody meant by "her".
       def upper(span)
-        return @meant && @names.add(@meant) if span.text.match?(RankWords::MEANT)
+        return meant(span) if span.text.match?(RankWords::MEANT)
 
         span = @text.span(span.from + span.text[RankWords::WHAT_WE_CALL].to_s.length, span.to)
         return nil if span.text.match?(RankWords::MODAL)
 
-        place = RankWords::PLACES[span.text.downcase]
-        return @row[place] if place && @row
+        return placed(span) if span.text.match?(RankWords::PLACE)
 
         node(span) if !span.text.match?(RankWords::NO_ONE) && @names.key(span).any?
+      end
+
+      # "She's got the bar, and she's got the kitchen": the same one all through a sentence; and in "Nobody knows why Visitors is a department, but it has a shop"
+      # none of those told of before.
+      def meant(span)
+        node = @unread ? @subject : @meant
+        node = (@person ||= node) if span.text.match?(/\A(?:she|he)\z/i)
+        # "Hetty answers to no one. Below her sit the section leaders": she is over all.
+        node = @crowned = @head = @loner if node.nil? && @loner && span.text.match?(/\Ah(?:im|er)\z/i)
+        node && @names.add(node)
       end
 
       def node(span) = in_row(span) || known(span) || @names.node(span)

@@ -10,6 +10,11 @@ module Peony
 
         include Forest
 
+        # One over all the others is better seen above them.
+        def self.filled(items, family) = family == "hierarchy" && items.one? ? ONE_OVER_ALL : super
+
+        ONE_OVER_ALL = 0.97
+
         def draw
           @pad = gap(16)
           size = [[26 * unit, 31 * job.least / 13.0].min, 13].max
@@ -71,7 +76,9 @@ module Peony
           at = y + (@pad * 0.75) + box.label.height + gap(10)
           box.below.each_slice(count) do |row|
             tall = row.map(&:h).max
-            row.each_with_index { |b, i| put_nested(b, x + @pad + (i * (b.w + gap(10))), at, b.w, tall) }
+            # Beside boxes that hold others, one that holds none is no larger than its words: it would look as if something were missing.
+            even = row.all? { |b| b.below.empty? } || row.none? { |b| b.below.empty? }
+            row.each_with_index { |b, i| put_nested(b, x + @pad + (i * (b.w + gap(10))), at, b.w, even || b.below.any? ? tall : b.h) }
             at += tall + gap(10)
           end
         end

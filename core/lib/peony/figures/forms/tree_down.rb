@@ -17,19 +17,19 @@ module Peony
           @gap = gap(14)
           row = height / levels
           refuse("There is too little room for #{levels} levels.") if row < 48
-          tall = row - [row * 0.32, gap(44)].min
           start = 0
           trees.each { |tree| start = place(tree, start, slot) }
           @pad = [gap(12), slot * 0.08].min
           list = boxes
-          labels = fit_labels(list.map { |b| [[b.w, slot * 2.2].min - (@pad * 2), tall - (@pad * 1.4)] }, most: 23 * unit, list: list.map(&:item), detail: true)
-          tall = [tall, labels.map(&:height).max + (@pad * 2) + gap(8)].min
-          row = [row, tall + gap(70)].min
-          settle(list, labels, slot, tall, row)
-          each_tree { |tree| tree.walk { |b| joints(b) } and tree.walk { |b| put_box(b, @pad) } }
+          deep = row - [row * 0.32, gap(44)].min - (@pad * 1.4)
+          labels = fit_labels(list.map { |b| [widest(b, slot) - (@pad * 2), deep] }, most: 23 * unit, list: list.map(&:item), detail: true)
+          settle(list, labels, slot)
+          each_tree { |tree| tree.walk { |b| joints(b) } and tree.walk { |b| put_box(b, @pad, anchor: :middle) } }
         end
 
         private
+
+        def widest(box, slot) = [(box.leaves * slot) - @gap, slot * 2.2].min
 
         # Leaves take a slot each; what is above stands over the middle of its own.
         def place(box, start, slot)
@@ -40,15 +40,18 @@ module Peony
           start + box.w
         end
 
-        def settle(list, labels, slot, tall, row)
+        # Every level is as high as its words need, and all stand equally far apart.
+        def settle(list, labels, slot)
           list.each_with_index do |b, i|
-            span = b.w
+            middle = b.x + (b.w / 2)
             b.label = labels[i]
-            b.w = [[span - @gap, slot * 2.2].min, [labels[i].width + (@pad * 2) + gap(10), slot - @gap].max].min
-            b.x += (span - b.w) / 2
-            b.y = top + (b.level * row)
-            b.h = tall
+            b.w = [widest(b, slot), [labels[i].width + (@pad * 2) + gap(10), slot - @gap].max].min
+            b.x = middle - (b.w / 2)
           end
+          rows = list.group_by(&:level).sort.map(&:last)
+          rows.each { |row| row.each { |b| b.h = row.map { |own| own.label.height }.max + (@pad * 2) } }
+          apart = rows.one? ? 0 : [(height - rows.sum { |row| row.first.h }) / (rows.size - 1), gap(76)].min
+          rows.inject(top) { |y, row| row.each { |b| b.y = y }.first.h + y + apart }
         end
 
         def joints(box)

@@ -10,7 +10,7 @@ RSpec.describe "Families told in unusual ways" do
   it "sees two who speak as two sides, although neither says 'for' or 'against'" do
     found = seen_as("opposition", "Dr Varga holds that the baths should be shut. She has seen eleven infected ears. The filter is old. " \
                                   "Dr Ames would keep them open. Children who cannot swim drown, he says.")
-    expect([found.items.size, found.items.map { |i| i.children.size }]).to eq([2, [3, 2]])
+    expect([found.items.size, found.items.map { |i| i.children.size }]).to eq([2, [3, 1]])
     expect(titles(found).first).to eq("Dr Varga")
   end
 

@@ -9,7 +9,7 @@ module Peony
       ASKS = /\?|\A(?:if|whether|is|are|does|do|did|has|have|can|which|who|what|where|when)\b/i
 
       # "Look at the flag", "ask if they have the jar": what is looked at or asked parts the way like a question.
-      CHECKS = /\b(?:asks? (?:if|whether|how|what|when|where|which|who)|(?:find|see) out (?:if|whether|how|what)|depends? on|looks? (?:at|for|whether)|checks? (?:if|whether|the|for)|weighs? it|counts? (?:the|how)|holds? it up)\b/i
+      CHECKS = /\b(?:(?:asks?|wonders?|sees?|knows?|decides?|is|thing|question)(?: \S+sel(?:f|ves))? (?:if|whether)|knows? (?:which|what|how|when|where|who)|asks? (?:if|whether|how|what|when|where|which|who)|(?:find|see) out (?:if|whether|how|what)|depends? on|looks? (?:at|for|whether)|checks? (?:if|whether|the|for)|weighs? it|counts? (?:the|how)|holds? it up)\b/i
 
       class << self
         # @param items [Array<Item>]
@@ -19,7 +19,20 @@ module Peony
         def asks?(item) = item.title.match?(ASKS) || item.detail.end_with?("?") || "#{item.title} #{item.detail}".match?(CHECKS)
       end
 
+      # A case of so many words stands at the way to its end.
+      LONGEST = 9
+
       private
+
+      # "With a note", above "Half is paid back": what leads to an end, and does not only say more of it.
+      # @return [String, nil]
+      def case_of(item)
+        led = item.detail
+        led if led.match?(/\A[[:upper:]]/) && led.split.size <= LONGEST && !led.match?(/\?\z/) && !led.downcase.include?(item.title.downcase)
+      end
+
+      # A case is lettered as what it belongs to, and is part of its words.
+      def over_title = { font: "body", part: "detail" }
 
       # Items without any question go in threes, so that each has somewhere to lead.
       # @return [Array<Branch>]

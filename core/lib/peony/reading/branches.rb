@@ -129,7 +129,7 @@ module Peony
 
       # "Do you eat nuts?" above "Yes: nut bread" and "No: do you like it dark?": the first question of all.
       def asked_above
-        return [] unless text.tree.all? { |n| n.span.text.match?(/\A(?:yes|no)\b/i) }
+        return [] unless text.tree.first.span.text.match?(/\A(?:yes|no)\b/i)
 
         text.sentences.select { |s| s.to <= text.tree.first.span.from && s.text.end_with?("?") }.last(1)
       end

@@ -14,7 +14,7 @@ module Peony
                        and or but nor yet either there here however instead perhaps well yes please really actually simply].concat(SELVES).to_set.freeze
       NEVER_LAST = (NEVER_FIRST - %w[up off down out away back there here too instead] - SELVES +
                     %w[the a an this these those its their our your his her my every each some any no more most less we you i he she they who about almost nearly
-                       at least else by for from with without to into onto]).freeze
+                       at least else by for from with without to into onto cannot now still quite rather]).freeze
       DESCRIBING = /\A(?:det|prps|jj|jjr|jjs|cd|pos)\z/
       # What a verb can take.
       TAKEN = /\A(?:nn.*|det|prps|prp|jj|jjr|jjs|cd)\z/

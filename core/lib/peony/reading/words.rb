@@ -11,7 +11,7 @@ module Peony
       LEADS = /
         \A(?:(?:and|but|or|so)\s+)?
         (?:(?:first|second|third|fourth|fifth|last|later|also|next)(?=,)
-          |first(?=\ [a-z]+\ (?:the|your|a|an|it|its|all|each)\b)|next(?=\ [a-z]+\ )
+          |first(?=\ [a-z]+\ (?:the|your|a|an|it|its|all|each)\b)|next(?!\ (?:door|week|month|year|day|morning|evening|night|time|summer|winter|spring|autumn|to|few|two|three)\b)(?=\ [a-z]+\ )
           |firstly|first\ of\ all|secondly|thirdly|fourthly|fifthly|then|after\ that|afterwards|finally|lastly|now|once\ that\ is\ done
           |to\ begin\ with|to\ start(?:\ with)?|meanwhile|in\ the\ end|at\ last|step\ \d+[.:]?
         )\b,?\s+

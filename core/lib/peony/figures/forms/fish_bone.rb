@@ -20,7 +20,7 @@ module Peony
           reach = [labels.map(&:height).max + gap(34), (height / 2) - gap(6)].min
           refuse("There is too little room for the words.") if labels.map(&:height).max > reach - gap(2)
           y = top + (height / 2)
-          arrow([[0, y], [spine + (head * 0.3), y]], mark, line: emphasis)
+          pen.line(0, y, spine + (head * 0.34), y, stroke: mark, line: emphasis, cap: "round")
           fish_head(spine + (head * 0.3), y, head)
           each_item { |item, i| bone(item, i, labels[i], step, y, reach) }
         end

@@ -21,9 +21,9 @@ module Peony
           refuse("There is too little room for the exits.") if side < 110
           list = branches.flat_map { |b| [b.question, *b.exits] }
           cells = branches.zip(rows).flat_map do |b, row|
-            [[@main - (@pad * 2) - (@slant * 2), row - gap(34) - (@pad * 0.8)], *b.exits.map { [side - @pad, ((row - gap(10)) / b.exits.size) - gap(8)] }]
+            [[@main - (@pad * 2) - (@slant * 2), row - gap(34) - (@pad * 0.8)], *b.exits.map { [side - @pad, ((row - gap(10)) / b.exits.size) - apart] }]
           end
-          labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
+          labels = fit_labels(cells, most: 23 * unit, list: list, above: ->(item) { case_of(item) }).each_with_index.to_h { |label, i| [list[i].id, label] }
           boxes = stacked(rows, labels)
           branches.each_with_index { |b, i| step(b, labels, *boxes[i], boxes[i + 1]&.first) }
         end
@@ -42,7 +42,7 @@ module Peony
           y = top
           branches.zip(rows).map do |branch, row|
             tall = labels[branch.question.id].height + (@pad * 2) + gap(20)
-            block = [tall, branch.exits.sum { |i| labels[i.id].height + gap(8) }].max.clamp(0, row - gap(34))
+            block = [tall, branch.exits.sum { |i| labels[i.id].height + apart }].max.clamp(0, row - gap(34))
             tall = [tall, block].min
             [y + ((block - tall) / 2), tall].tap { y += [row, block + gap(60)].min }
           end
@@ -64,11 +64,14 @@ module Peony
           put(label, @main / 2, y + ((tall - label.height) / 2), item: item, anchor: :middle, ground: paint.ground)
         end
 
+        # Between two exits: more than between a case and what is done in it.
+        def apart = items.any? { |i| case_of(i) } ? gap(18) : gap(8)
+
         # Exits share one way out and stand one below the other beside it.
         def exits(list, labels, y, tall)
           return if list.empty?
 
-          total = list.sum { |i| labels[i.id].height + gap(8) } - gap(8)
+          total = list.sum { |i| labels[i.id].height + apart } - apart
           at = (y + ((tall - total) / 2)).clamp(top, [bottom - total, top].max)
           list.each do |item|
             label = labels[item.id]
@@ -85,7 +88,7 @@ module Peony
               arrow(points, mark(item))
               put(label, @main + @link, at, item: item)
             end
-            at += label.height + gap(8)
+            at += label.height + apart
           end
         end
       end

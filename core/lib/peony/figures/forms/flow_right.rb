@@ -20,7 +20,7 @@ module Peony
           room = (height - gap(60)) / (most + 1.2)
           refuse("There is too little room for the exits.") if room < 44
           cells = branches.flat_map { |b| [[@w - (@pad * 2), (room * 1.2) - (@pad * 2)], *b.exits.map { [@w - gap(34), room - gap(14)] }] }
-          labels = fit_labels(cells, most: 22 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
+          labels = fit_labels(cells, most: 22 * unit, list: list, above: ->(item) { case_of(item) }).each_with_index.to_h { |label, i| [list[i].id, label] }
           @tall = branches.map { |b| labels[b.question.id].height }.max + (@pad * 2)
           branches.each_with_index { |b, i| step(b, i, labels) }
         end

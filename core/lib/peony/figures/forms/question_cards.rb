@@ -24,7 +24,7 @@ module Peony
             lead = b.exits.empty? ? width : @lead
             [[lead - (@pad * 2), (row * [b.exits.size, 1].max) - gap(12) - @pad], *b.exits.map { [side - (@pad * 2), row - gap(12) - (@pad * 0.6)] }]
           end
-          labels = fit_labels(cells, most: 23 * unit, list: list).each_with_index.to_h { |label, i| [list[i].id, label] }
+          labels = fit_labels(cells, most: 23 * unit, list: list, above: ->(item) { case_of(item) }).each_with_index.to_h { |label, i| [list[i].id, label] }
           row = [row, labels.values.map(&:height).max + (@pad * 2) + gap(16)].min
           y = top
           branches.each do |b|

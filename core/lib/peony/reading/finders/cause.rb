@@ -13,16 +13,19 @@ module Peony
 
         def find
           # "So few apples, so dear cider": one leads to the next.
-          told = of_result
-          return told if told
+          (of_result || told)&.tap { |f| f.heading = WhatCameOfIt.of(text.sentences) if passage_heading.empty? }
+        end
 
+        private
+
+        def passage_heading = text.passage.heading.to_s
+
+        def told
           later((text.cues[:because] + (text.all_words.scan(/[,;] (?:and )?so /).size >= 2 ? 2 : 0)).clamp(0, 4) * 0.2, 2..) do
             items = without_when(alike(series: text.sentences.size <= 2))
             [items, "#{count(items.size, 'cause')} and what comes of them"]
           end
         end
-
-        private
 
         # "Late edition: copy late; then a jam in the press. Result: 900 readers without a paper."
         def of_result

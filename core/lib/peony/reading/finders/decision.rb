@@ -18,7 +18,7 @@ module Peony
           return nil unless text.all_words.match?(BRANCHING)
           return nil if answered_in_turn?
 
-          items = Branches.of(text).map { |s| asked_then(s) }.map { |s| by_limit(s) || if_none(s) || asked(item(s)) }
+          items = Branches.of(text).map { |s| asked_then(s) }.map { |s| by_limit(s) || branch(s) }
           return nil if items.size < 3 || items.size > 14
 
           turns = text.all_words.scan(TURN).size
@@ -43,6 +43,9 @@ module Peony
         # "We lend you one of ours, | and it has to come back"
         GOES_ON = /,\s+(?:and|but|so|which|who)\s.*\z/m
 
+        # "8 to 15 cm: | has it snowed since Sunday?"
+        QUESTION = /\A(?:(?:is|are|was|were|do|does|did|has|have|had|can|could|will|would|should|who|what|where|when|how|which)\b(?: [^ ?]+){1,8}|[[:lower:]]+(?: [^ ?]+)?)\?\z/i
+
         THEN_ASKED = /\A(?:and |but )?(?:if (?:so|yes|not?|(?:it|they|he|she|there) (?:is|are|does|do|has|have)(?: not)?)|yes|no):\s+(?=\S[^?]*\?\s*\z)/i
 
         private
@@ -66,26 +69,39 @@ module Peony
           made(limit[:limit], span.text[limit.end(0)..].sub(/[\s.;]+\z/, ""), [span])
         end
 
-        # "Got a temperature? | Stay in bed"
-        def asked(item)
-          item.naming do |i|
-            next unless i.detail.to_s.start_with?("? ")
+        # Named by what is asked, or by what is done: "Without one | it comes down on the next dry day".
+        def branch(span)
+          item(span).naming do |i|
+            title, detail = Cases.of(text, span) || if_none(span)
+            if title
+              i.title = Titles.capital(title)
+              i.detail = detail
+            end
+            asked(i)
+          end
+        end
 
-            i.title += "?"
-            i.detail = i.detail.delete_prefix("? ")
+        # "Got a temperature? | Stay in bed", "8 to 15 cm: | has it snowed since Sunday?"
+        def asked(item)
+          if item.detail.to_s.start_with?("? ")
+            item.title += "?"
+            item.detail = item.detail.delete_prefix("? ")
+          elsif item.detail.to_s.match?(QUESTION)
+            item.title = Titles.capital(item.detail).tap { item.detail = item.title }
           end
         end
 
         # "If there is none, | look whether it ticks": no case by itself names what is done.
+        # @return [Array(String, String), nil] title and detail
         def if_none(span)
           lead = span.text[CASE] or return nil
           rest = text.span(span.from + lead.length, span.to)
           first = text.span(rest.from, rest.from + rest.text.sub(GOES_ON, "").sub(/[\s.;,]+\z/, "").length)
           whole = span.text.strip.chomp(".")
-          return made(first.text, first.to + 2 > rest.to ? lead.sub(/[,\s]+\z/, "") : whole, [span]) if first.text.split.size <= BRIEF
+          return [first.text, first.to + 2 > rest.to ? lead.sub(/[,\s]+\z/, "") : whole] if first.text.split.size <= BRIEF
 
           title, = text.told?(rest) ? Titles.of(rest.text) : Naming.of(text, first, self.class.name_of_family)
-          made(title, whole, [span])
+          [title, whole]
         end
 
         def reason(questions) = "#{count(questions, 'question')} that #{questions == 1 ? 'leads' : 'lead'} to different ends"

@@ -51,7 +51,7 @@ module Peony
         end
 
         def find
-          items = of_answered || of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_two_labels || of_orders || of_prose
+          items = of_answered || of_sayings || of_nodes || of_answers || of_repeated || of_labels || of_standpoints || of_two_labels || of_orders || of_prose
           items ||= of_two_speakers || of_rivals || of_speakers || of_halves
           return nil unless items
 
@@ -154,6 +154,18 @@ module Peony
 
           @strength = 0.85
           told.map { |s| sided(made(Titles.of(s.text[/\A[^:]+/]).first, s.text[/:\s+(.+)\z/m, 1].to_s, [s]), s) }
+        end
+
+        # Two of whom it is told where they stand: see {Standpoints}.
+        def of_standpoints
+          sides = nodes.size >= 2 ? nil : Standpoints.of(text)
+          return nil unless sides
+
+          @strength = 0.5
+          sides.map do |side|
+            name = side.name.text[/\b(?:in favou?r|against)\z/i] || Titles.of(side.name.text).first
+            made(name, side.spans.map(&:text).join(" "), side.spans).tap { |i| i.children = side.points.map { |s| item(s) } }
+          end
         end
 
         def of_prose

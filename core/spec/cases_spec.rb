@@ -32,7 +32,8 @@ RSpec.describe Peony::Reading::Cases do
 
   it "puts the case over what is done, and each question before its ends" do
     words = "Whether a tree is felled is no longer left to the saw. The first thing we ask is whether it could fall on anybody. Trees that could not may die as slowly as they like. " \
-            "If it could, the ranger knocks on it. When it sounds hollow, somebody looks for nests, and with a nest in it the tree is fenced off until August. Without one it comes down on the next dry day."
+            "If it could, the ranger knocks on it. When it sounds hollow, somebody looks for nests, and with a nest in it the tree is fenced off until August. " \
+            "Without one it comes down on the next dry day."
     items = Peony::Figures.items(Peony::Figures::Proposals.items(found("decision", words), text(words).passage))
     drawing = Peony::Figures.draw("flow-down", items, house: Peony::Style.fetch("Dome"), width: 900, height: 700, heading: nil)
     walk = ->(node) { node.is_a?(Peony::Scene::Group) ? node.children.flat_map(&walk) : [node] }

@@ -18,7 +18,8 @@ RSpec.describe Peony::Reading::Standpoints do
        { "Sefa" => ["silence frightens people who come alone", "It covers the pumps", "The guards would hum something else"],
          "Jon" => ["one person's tune is the next one's toothache", "It would have to be paid for"] }],
     "who says it behind what is said" =>
-      ["Whether the lamp should burn all winter has been argued in every kitchen. Put it out, and a landing at two becomes an adventure, say its friends; the keeper would have to go, and it is the only light on the coast. " \
+      ["Whether the lamp should burn all winter has been argued in every kitchen. " \
+       "Put it out, and a landing at two becomes an adventure, say its friends; the keeper would have to go, and it is the only light on the coast. " \
        "Its enemies have done sums. In February it burns for four people and a dog. The oil costs nine hundred a year.",
        { "its friends" => ["Put it out, and a landing at two becomes an adventure", "the keeper would have to go", "it is the only light on the coast"],
          "Its enemies" => ["In February it burns for four people and a dog", "The oil costs nine hundred a year"] }],

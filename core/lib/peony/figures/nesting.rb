@@ -4,6 +4,9 @@ module Peony
   module Figures
     # Items made of items: laid flat for forms that cannot show nesting, and walked by those that can.
     module Nesting
+      # Between two sentences, and not behind "Mr." or "St."
+      SENTENCE = /(?<=[[:lower:]]{3}[.!?]|\d[.!?]|[)”"’][.!?])\s+(?=[[:upper:]\d“"‘])/
+
       module_function
 
       # @param items [Array<Item>]
@@ -34,12 +37,13 @@ module Peony
         item.detail.downcase.include?(item.title.downcase) ? item.detail : [item.title, item.detail].reject(&:empty?).join(" ")
       end
 
-      # What an item is made of: its parts, else its detail cut at semicolons, else nothing.
+      # What an item is made of: its parts, else its detail cut at semicolons or, where it is told in several sentences, into these; else nothing.
       # @return [Array<Item>]
       def parts(item)
         return item.children if item.children.any?
 
-        pieces = item.detail.split(/;\s+/)
+        pieces = item.detail.split(SENTENCE)
+        pieces = item.detail.split(/;\s+/) if pieces.size < 2
         pieces.size < 2 ? [] : pieces.map { |words| Item.new(id: item.id, title: words, detail: "", aspects: [], children: []) }
       end
 

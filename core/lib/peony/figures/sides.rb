@@ -26,11 +26,15 @@ module Peony
         return nil if head.nil? || head.height > h
 
         left = h - head.height - gap(16)
-        parts = Nesting.parts(item)
+        parts = points_of(item)
         parts = [Item.new(id: item.id, title: item.detail, detail: "", aspects: [], children: [])] if parts.empty? && !item.detail.empty?
         points = set_points(parts, w - indent, left, size, hard)
         points && Side.new(item: item, head: head, points: points)
       end
+
+      # What stands one below the other.
+      # @return [Array<Item>]
+      def points_of(item) = Nesting.parts(item)
 
       def set_points(parts, w, room, size, hard)
         small = Scale.below(size, job.least)

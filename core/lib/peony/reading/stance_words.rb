@@ -8,7 +8,7 @@ module Peony
             "believes?|believed|fears?|feared|maintains?|maintained|writes?|wrote|recalls?|urges?|urged|adds?|added|asks?(?= (?:who|what|how|why|whether|where)\\b))"
       IT = "(?:it|them|this|that|the (?:idea|plan|whole thing))"
       MIND = "(?:would (?:have|welcome|rather|like|leave|forbid|keep|always|put|prefer|close|want)|wouldn['’]t|wants?|wanted|likes?|loves?|loved|dreads?|dreaded|hates?|hated|miss(?:es)?|" \
-             "welcomes?|welcomed|swears? by|sees? (?:#{IT}|things|no reason)|(?:finds?|found) (?=#{IT}\\b)|leaves? (?=people|#{IT}\\b)|" \
+             "welcomes?|welcomed|swears? by|sees? (?:#{IT}|things|no reason)|(?:finds?|found)(?= #{IT}\\b)|leaves?(?= people| #{IT}\\b)|" \
              "(?:is|are|was|were) (?:all |firmly |quite |both )?(?:for|against|in favou?r of) #{IT}|(?:is|are|was|were)(?: all)? (?:glad|fond|tired|sick|afraid|dreaming) of|" \
              "(?:is|are) of another mind|(?:is|are|was|were|will have|would have) (?:having )?none of it|(?:is|are)n['’]t having it|will (?:hear|have) n(?:othing|one) of it|" \
              "(?:has|have|had) had enough(?: of \\w+)?|ha(?:s|ve) done sums|had (?:brought \\w+|been counting)|got up|stood up|spoke (?:up|in favou?r|against #{IT}|for #{IT})|" \
@@ -16,9 +16,11 @@ module Peony
 
       # Who, maybe with what is said of them in passing, and that they say, think or want something.
       ASIDE_OF = "(?:, (?:who|led by|and|with|having|that['’]s)? ?[^,;.:]{3,50},)?"
-      HOLDS = "(?:(?:just|only|simply|all|also|both) )?(?:(?<said>#{SAY}(?: to [^,;:]{2,20})?(?: yes| no)?(?:,? (?:because|that))?[,:]?)|" \
-              "#{MIND}(?<more>[^:;.,]*?)(?::|;|,? (?:because|since)|, (?:for|and)|, with [^.,;:]{3,40}|\\.|\\z))\\s*(?<rest>.*)".freeze
+      SAYS = "(?<said>#{SAY}\\b(?: to [^,;:]{2,20})?(?: yes| no)?(?:,? (?:because|that))?[,:]?)".freeze
+      HOLDS = "(?:(?:just|only|simply|all|also|both) )?(?:#{SAYS}|" \
+              "#{MIND}(?![[:alpha:]])(?<more>[^:;.,]*?)(?::|;|,? (?:because|since)|, (?:for|and)|, with [^.,;:]{3,40}|\\.|\\z))\\s*(?<rest>.*)".freeze
       # "Those who say yes | point to the climate"
+      SAID_BY_THOSE = /\A(?<who>[^,:;.?!“"]{2,30}? who [^,:;.?!“"]{2,40}?)#{ASIDE_OF} #{SAYS}\s*(?<rest>.*)\z/im
       HELD_BY_THOSE = /\A(?<who>[^,:;.?!“"]{2,30}? who [^,:;.?!“"]{2,40}?)#{ASIDE_OF} #{HOLDS}\z/im
       HELD = /\A(?:(?:but )?there(?: is|['’]s| are| were| was) )?(?<who>[^,:;.?!“"]{2,60}?)#{ASIDE_OF} #{HOLDS}\z/im
 

@@ -107,7 +107,7 @@ module Peony
 
       # "Mina has had enough of them", "The rest would leave them as they are: …"
       def held(sentence, words)
-        match = words.match(HELD_BY_THOSE) || words.match(HELD) or return nil
+        match = words.match(SAID_BY_THOSE) || words.match(HELD_BY_THOSE) || words.match(HELD) or return nil
         return nil if match[:who].match?(MEANT) || match[:who].sub(/\s+(?:who|that)\z/, "").match?(NOBODY) || match[:who].split.size > 11
 
         taken(sentence, match, :who)
@@ -156,7 +156,7 @@ module Peony
 
       # @param least [Integer] so many make a row
       def statements(part, least: 3)
-        that = part.text.match?(/\A(?:\S+ ){0,8}?that\b/) ? Sentences.clauses(part, THAT) : []
+        that = Sentences.clauses(part, THAT)
         return that if that.size > 1
 
         row = around_attributions(Sentences.clauses(part, /,\s+(?:and\s+|or\s+)?/))

@@ -17,8 +17,11 @@ module Peony
         # Leads to one of several ways out, and to what it is.
         OPTION = /\A(?:(?:one|the first|the other|a|the|another|an alternative)(?: (?:second|third|fourth|last))?)(?: (?:option|way|idea|plan|choice|possibility|answer|solution|suggestion|proposal))?(?:,? of course,?)? (?:is|was|would be)(?: simply)? (?:to )?(?=\S+ \S)/i
         FIRST, SECOND = [/\A(?:one|the first)\b/i, /\A(?:another|the (?:other|second)|a second|an alternative)\b/i].freeze
+        # What is tried, one after the other.
+        WAYS = %i[of_columns of_nodes of_compared of_paragraphs of_options of_announced of_each of_two of_subjects of_while of_one_verb].freeze
+
         def find
-          items = of_columns || of_nodes || of_paragraphs || of_options || of_announced || of_each || of_two || of_subjects || of_while || of_one_verb
+          items = WAYS.lazy.filter_map { |way| send(way) }.first
           items = items.drop(1) if items && announced?(items)
           items = items[0..-2] if items && one_more?(items)
           return nil unless items && items.size.between?(2, 8)
@@ -106,6 +109,14 @@ module Peony
           return node.children if node.children.any?
 
           (node.body.any? ? node.body : [node.span]).flat_map { |s| Sentences.clauses(s, /[,;.]\s+/) }
+        end
+
+        # Two that are announced and told of one after the other: see {Compared}.
+        def of_compared
+          sides = Compared.of(text) or return nil
+
+          @strength = 0.3 + (cue?(:than, :comparative, :choose) ? 0.2 : 0) + (Rivals.of_one_kind?(sides) ? 0.2 : 0)
+          sides.zip(in_full(sides.map(&:name))).map { |side, name| portrait(side.spans).tap { |i| i.title = Titles.capital(Titles.cut(name).first) } }
         end
 
         # One paragraph a thing.

@@ -163,7 +163,7 @@ module Peony
 
           @strength = 0.5
           sides.map do |side|
-            name = side.name.text[/\b(?:in favou?r|against)\z/i] || Titles.of(side.name.text).first
+            name = side.name.text[/\b(?:in favou?r|against)\z/i] || (side.name.text.split.size > 7 ? Titles.of(side.name.text).first : side.name.text)
             made(name, side.spans.map(&:text).join(" "), side.spans).tap { |i| i.children = side.points.map { |s| item(s) } }
           end
         end

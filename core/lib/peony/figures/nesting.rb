@@ -5,7 +5,7 @@ module Peony
     # Items made of items: laid flat for forms that cannot show nesting, and walked by those that can.
     module Nesting
       # Between two sentences, and not behind "Mr." or "St."
-      SENTENCE = /(?<=[[:lower:]]{3}[.!?]|\d[.!?]|[)”"’][.!?])\s+(?=[[:upper:]\d“"‘])/
+      SENTENCE = /(?<!Mrs\.)(?<=[[:lower:]]{2}[.!?]|\d[.!?]|[)”"’][.!?])\s+(?=[[:upper:]\d“"‘])/
 
       module_function
 

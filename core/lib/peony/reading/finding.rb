@@ -13,6 +13,8 @@ module Peony
 
       # @return [String, nil] words of the passage that head the figure, where these are not those of its heading
       attr_accessor :heading
+      # @return [Boolean, nil] whether one thing is put in the middle outright: "At the centre: the pupil"
+      attr_accessor :centred
 
       class << self
         # @param sizes [Range] how many items make a figure

@@ -49,10 +49,27 @@ module Peony
         return row if row.any?
         return dates if dates.size < 2
 
+        dates = of_told_years(string, dates)
         told(string, dates).each_with_object(dates.dup) do |match, all|
           before = all.select { |d| d.to <= match.begin(0) }.max_by(&:from) or next
           all << Dates::Moment.new(text: match[0], from: match.begin(0), to: match.end(0), sort: sort(match, before, dates), kind: before.kind)
         end.sort_by(&:from)
+      end
+
+      # "Work began in April 1881, and it was opened in August of the year after": a month of a year that is told from the one before.
+      OF_YEAR = /\A of (?:(?<next>the (?:year after|(?:following|next) year))|(?:that|the same) year)\b/i
+
+      def of_told_years(string, dates)
+        dates.map do |date|
+          own = date.kind == :month && date.sort > 1000 && string[date.to, 26].to_s.match(OF_YEAR) or next date
+          date.dup.tap { |d| told_of_year(d, own) }
+        end
+      end
+
+      def told_of_year(date, match)
+        date.sort += 1 if match[:next]
+        date.text += match[0]
+        date.to += match[0].length
       end
 
       # @return [Array<MatchData>] in order

@@ -98,7 +98,7 @@ module Peony
       end
 
       # "At the centre: ...", and what lies around it.
-      def centred?(_text, finding) = !finding.heading.nil?
+      def centred?(_text, finding) = finding.centred || false
 
       # "Strengths: ... Weaknesses: ...", "S: ... W: ...": four heads of an assessment.
       def named_boxes?(_text, finding) = finding.fit >= 0.95

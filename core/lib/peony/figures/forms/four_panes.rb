@@ -15,7 +15,7 @@ module Peony
           @w = (width - @gap) / 2
           @h = (height - @gap) / 2
           refuse("The panes are too small for words.") if @w < 120 || @h < 84
-          @r = [[@w, @h].min * 0.26, 70 * unit].min
+          @r = [[@w, @h].min * 0.16, 44 * unit].min
           @pad = gap(22)
           sides = fit_sides(items.map { [@w - (@pad * 2), @h - (@pad * 2) - (@r * 0.55)] }, most: 26 * unit, indent: 0)
           items.each_index { |i| pen.group("item", item: items[i].id) { pane(sides[i], i) } }
@@ -50,7 +50,7 @@ module Peony
 
         def middle
           paint = job.finish.area(house, "signal", 1.0, shape)
-          pen.circle(width / 2, top + (height / 2), @r * 0.72, **paint.paint)
+          pen.circle(width / 2, top + (height / 2), @r * 0.5, **paint.paint)
         end
       end
     end

@@ -25,10 +25,12 @@ module Peony
         IS_CENTRE = /\A(?:the|our|my|this) [^,.;:]{3,40} is (?:where|what|how) [^,.;]{3,60}\.?\z|\b(?:centre|center|middle|heart|core|hub) (?:is|of [^,;]{3,30} is)\b|\b(?:is|stands|lies|sits) (?:at|in) the (?:very )?(?:centre|center|middle|heart|core)\b/i
 
         def find
-          centred || later(strength, 3..) { without_centre(alike).then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
+          centred || around_one&.tap { |f| f.heading = Middles.of(text.sentences) if text.passage.heading.to_s.empty? && nodes.size < 2 }
         end
 
         private
+
+        def around_one = later(strength, 3..) { without_centre(alike).then { |items| [items, "#{count(items.size, 'thing')} around one in the middle"] } }
 
         def without_centre(items) = items.size > 3 && nodes.size < 2 && items.first.spans.first.text.match?(IS_CENTRE) ? items.drop(1) : items
 
@@ -42,7 +44,10 @@ module Peony
         end
 
         def around(middle, items)
-          finding(0.95, "#{count(items.size, 'thing')} around one in the middle", items).tap { |f| f&.heading = Titles.capital(middle[:words].delete(%("“”)).chomp(".")) }
+          finding(0.95, "#{count(items.size, 'thing')} around one in the middle", items)&.tap do |f|
+            f.heading = Titles.capital(middle[:words].delete(%("“”)).chomp("."))
+            f.centred = true
+          end
         end
 
         def around_it(middle, span)

@@ -18,8 +18,11 @@ module Peony
         DONE = /\A(?<deed>(?:it|they|he|she|we) [[:lower:]]{3,}ed)(?= (?:because|since|when|after|as|for|with|without|until|but)\b|[,;])/i
 
         # What leads to a date: "in the autumn of", "since".
-        LED_TO = /\s*\b(?:on\ the\ (?:evening|morning|night)\ of|during\ the\ winter\ of|(?:in|by|since|from|until|towards|around|during)\ the(?:\ early|\ late)?|
+        LED_TO = /\s*\b(?:as\ of|for\ (?:most|much)\ of(?:\ the)?|(?:early|late)\ in(?:\ the)?|on\ the\ (?:evening|morning|night)\ of|during\ the\ winter\ of|(?:in|by|since|from|until|towards|around|during)\ the(?:\ early|\ late)?|
                   in|on|at|by|since|from|until|towards|around|of|the)\s*\z/xi
+
+        # "With flour | and with a newspaper from November"
+        WITH = /\Awith(?:out)? (?:an?|the|one|two|some)\b/i
 
         # "On Tuesday", "last Friday"
         ON_A_DAY = /\A(?:on|last) (?:#{Dates::DAYS.join('|')})\b/i
@@ -112,7 +115,7 @@ module Peony
           return [sentence] if text.moments_in(sentence).count { |m| (m.kind == :time) == timed? } < 2
 
           parts = text.clauses(sentence, /;\s+|,\s+(?:and |then )?|:\s+|\s+and\s+/) do |before, clause|
-            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } } && !dated_weekday?(before, clause) &&
+            [before, clause].all? { |s| text.moments_in(s).any? { |m| (m.kind == :time) == timed? } } && !dated_weekday?(before, clause) && !clause.text.match?(WITH) &&
               !(before.text.include?("\n") && on_a_day?(before, text.moments_in(clause)))
           end
           led(unheaded(parts))
@@ -126,7 +129,7 @@ module Peony
 
         # "Milestones, new workshop: planning permission November 2024; ...": what leads the row is no part of its first event.
         def unheaded(parts)
-          lead = parts.size >= 3 && parts.first.text.match(/\A[^:]{3,60}:\s+(?=\p{L}+,? )/) or return parts
+          lead = parts.size >= 3 && parts.first.text.match(/\A[^:\d]{3,60}:\s+(?=[\p{L}\d]+,? )/) or return parts
           text.moments_in(text.span(parts.first.from, parts.first.from + lead.end(0))).any? ? parts : [text.span(parts.first.from + lead.end(0), parts.first.to), *parts.drop(1)]
         end
 
@@ -162,11 +165,24 @@ module Peony
           return aged(span) unless moment
 
           title, detail = told_of(span, moment)
-          detail = detail.to_s.sub(/[\s.,;:]+\z/, "")
+          title = title.sub(/(?<=\S)\s+(?:till|until|since)\z/i, "")
+          detail = dateless(detail.to_s, title, span, moment).sub(/[\s.,;:]+\z/, "")
           return nil if title.strip.empty?
 
           Item.new(title: title, detail: detail, spans: [span], date: moment.text.sub(/\A(?:in|on|by|since|from|until|during|every)\s+/i, ""), sort: moment.sort,
                    children: [], aspects: [])
+        end
+
+        # The date stands over its event: a detail that is the whole sentence says neither it nor the title once more.
+        def dateless(detail, title, span, moment)
+          return detail unless detail.delete_suffix(".").casecmp?(span.text.strip.delete_suffix("."))
+
+          before = span.text[0...(moment.from - span.from)].sub(LED_TO, "").strip
+          comma = text.string[moment.to, 1] == "," && !before.empty?
+          after = span.text[(moment.to - span.from)..].sub(/\A[\s,:–—-]+/, "")
+          words = [before, after].reject(&:empty?).join(comma ? ", " : " ").sub(/,? and (?:that|it) was\W*\z/, "")
+          words = words.sub(/\A#{Regexp.escape(title)}(?:,? (?:and )?|\z)/i, "")
+          words.split.size < 2 ? "" : Titles.capital(words)
         end
 
         # The words without the date and the preposition that led to it.

@@ -12,7 +12,9 @@ module Peony
               "tried (?:it|the|a|one|on)|noticed|could (?:swim|read|come|sing|say)|stayed (?:for|to|on|until|till)"
       DONE = /\A (?:have |had |then |actually |also |even |were |was )?(?:#{DEEDS})\b/
       # As the label before it.
-      LABEL = /(?:\A|[.;,:] |\n)(?:- )?(?:signed up|came (?:to|on|back|in)|came|rang(?: up)?|phoned|joined|applied|asked(?: (?:for|to|about) [^:\d\n]{2,30})?|invited|interviewed|hired|enrolled|registered|sat the (?:test|exam)|turned up|booked|volunteered|could swim|agreed|stayed[^:\d\n]{0,30})[^.,;:\d\n]{0,30}:? \z/i
+      LABEL = /(?:\A|[.;,:] |\n)(?:- )?(?:signed up|saw (?:it|the [[:lower:]]+)|heard of it|came (?:to|on|back|in)|came|rang(?: up)?|phoned|joined|applied|asked(?: (?:for|to|about) [^:\d\n]{2,30})?|invited|interviewed|hired|enrolled|registered|sat the (?:test|exam)|turned up|booked|volunteered|could swim|agreed|stayed[^:\d\n]{0,30})[^.,;:\d\n]{0,30}:? \z/i
+      # No unit, but a time of the year: "still singing at Christmas: 23".
+      WHEN = /\A(?:christmas|easter|whitsun|michaelmas|spring|summer|autumn|winter)\z/i
       # What comes in, goes out or is put up, and is no more counted once somebody has done something.
       PAPER = %w[letters applications cards leaflets flyers postcards invitations forms replies enquiries e-mails emails mails tickets calls adverts posters brochures names].freeze
       # "Of those who answered | 140 read the paper"
@@ -36,7 +38,7 @@ module Peony
 
       # Rows, each with a bare number: where some did what only people do, all of them are people.
       def done_by_people
-        bare = @list.size > 2 && @list.all? { |q| q.unit.empty? } ? @list : []
+        bare = @list.size > 2 && @list.all? { |q| q.unit.empty? || q.unit.match?(WHEN) } ? @list : []
         bare.each { |q| q.unit = "people" } if bare.count { |q| text.before(q, 60).match?(LABEL) || (leading.any? && text.string[q.to, 28].to_s.match?(DONE)) } > 1
       end
     end

@@ -41,6 +41,7 @@ module Peony
         found = []
         money(string, taken, found)
         Banknotes.each(string, taken) { |m, value, unit| add(found, taken, string, m, value, unit) }
+        Durations.each(string, taken) { |m, value, unit| add(found, taken, string, m, value, unit) }
         SpacedNumbers.each(string) { |m, value| measured(text, m, value, taken, found) }
         mixed(text, taken, found)
         figures(text, taken, found)

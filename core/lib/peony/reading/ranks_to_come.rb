@@ -50,11 +50,11 @@ module Peony
       end
 
       # @return [Boolean] whether it only stands for one that has no name yet
-      def stand_in?(node) = node.name.text.match?(RankWords::PLACE)
+      def stand_in?(node) = !node.above.nil? && node.name.text.match?(RankWords::PLACE)
 
       # "One runs the wet side, that is to say the boilers and the tubs": it is called by what it runs.
       def called_by(node, lower)
-        node.above.children[node.above.children.index(node)] = lower
+        node.above.children.map! { |own| own.equal?(node) ? lower : own }
         lower.above = node.above
         @expected.places.map! { |own| own.equal?(node) ? lower : own } if @expected
         @names.drop([node])

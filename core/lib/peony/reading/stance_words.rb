@@ -16,7 +16,7 @@ module Peony
 
       # Who, maybe with what is said of them in passing, and that they say, think or want something.
       ASIDE_OF = "(?:, (?:who|led by|and|with|having|that['’]s)? ?[^,;.:]{3,50},)?"
-      SAYS = "(?<said>#{SAY}\\b(?: to [^,;:]{2,20})?(?: yes| no)?(?:,? (?:because|that))?[,:]?)".freeze
+      SAYS = "(?<said>#{SAY}\\b(?: to [^,;:]{2,20})?(?: (?:yes|no)\\b)?(?:,? (?:because|that)\\b)?[,:]?)".freeze
       HOLDS = "(?:(?:just|only|simply|all|also|both) )?(?:#{SAYS}|" \
               "#{MIND}(?![[:alpha:]])(?<more>[^:;.,]*?)(?::|;|,? (?:because|since)|, (?:for|and)|, with [^.,;:]{3,40}|\\.|\\z))\\s*(?<rest>.*)".freeze
       # "Those who say yes | point to the climate"

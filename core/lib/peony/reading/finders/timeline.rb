@@ -66,7 +66,7 @@ module Peony
         # "On Tuesday the owner gave it to our museum.", at the end of years
         def just_now?(event)
           span = event.spans.first
-          span.to >= text.sentences.last(2).first.to && span.text.match?(ON_A_DAY) && Manner.past?(text, span)
+          text.sentences.any? && span.to >= text.sentences.last(2).first.to && span.text.match?(ON_A_DAY) && Manner.past?(text, span)
         end
 
         # "In the spring of 1912 the women did something": the year over its days.

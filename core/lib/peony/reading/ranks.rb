@@ -7,6 +7,7 @@ module Peony
     class Ranks
       include RankedLists
       include RankStatements
+      include RankTops
       include RanksToCome
 
       # @return [RankedNames::Node, nil] who or what the beginning puts over all the others

@@ -12,6 +12,8 @@ module Peony
       # @param items [Array<Item>]
       # @return [Array<Item>] the parts of a single thing, else the items with their parts told in the detail
       def flat(items)
+        # "Trust, head grower, three wardens": what first parts.
+        items = items.first.children while items.one? && items.first.children.one? && items.first.children.first.children.any?
         return items.first.children.map { |child| told(child) } if items.one? && items.first.children.size >= 2
 
         items.map { |item| told(item) }

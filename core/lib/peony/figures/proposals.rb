@@ -10,6 +10,8 @@ module Peony
       ALIKE = 2
       # How likely a family must be beside the best to stand among the first six.
       BESIDE = 0.05
+      # px across, about as wide as a page's text.
+      LARGE = 900
       # Forms that live from their icons.
       BY_SIGHT = %w[tiles].freeze
       # Families whose items are things.
@@ -54,7 +56,7 @@ module Peony
         shown = Figures.items(items)
         return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items, apart: finding.family == "headline"))
 
-        drawing = Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: finding.heading || reading.title)
+        drawing = drawn(form, items, house, width, height, finding.heading || reading.title)
         fit *= form.filled(shown, finding.family)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
@@ -64,6 +66,19 @@ module Peony
                      heading: finding.heading || reading.title, items: items, drawing: drawing)
       rescue Refusal
         nil
+      end
+
+      # A tree that is too deep for so small a box, or loses words in it, is drawn for a larger one, and shown smaller: only there is it seen who stands below whom.
+      def drawn(form, items, house, width, height, heading)
+        larger = form.facts.nested && form.facts.family == "hierarchy" && width < LARGE
+        drawing = begin
+          Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: heading)
+        rescue Refusal
+          raise unless larger
+        end
+        return drawing if drawing && (drawing.cuts.empty? || !larger)
+
+        Figures.draw(form.facts.form, items, house: house, width: LARGE, height: LARGE * height / width, heading: heading)
       end
 
       # A line of dates shows what was measured beside the date, where that was all that the item said.

@@ -12,6 +12,8 @@ module Peony
       BESIDE = 0.05
       # px across, about as wide as a page's text.
       LARGE = 900
+      # Families that need the room of a page.
+      BRANCHED = %w[hierarchy decision].freeze
       # Forms that live from their icons.
       BY_SIGHT = %w[tiles].freeze
       # Families whose items are things.
@@ -68,9 +70,9 @@ module Peony
         nil
       end
 
-      # A tree that is too deep for so small a box, or loses words in it, is drawn for a larger one, and shown smaller: only there is it seen who stands below whom.
+      # A tree or a way through questions that is too long for so small a box, or loses words in it, is drawn for a larger one, and shown smaller: only there is it seen what hangs on what.
       def drawn(form, items, house, width, height, heading)
-        larger = form.facts.nested && form.facts.family == "hierarchy" && width < LARGE
+        larger = BRANCHED.include?(form.facts.family) && width < LARGE
         drawing = begin
           Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: heading)
         rescue Refusal

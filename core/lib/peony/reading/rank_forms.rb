@@ -42,6 +42,9 @@ module Peony
         top: /#{LEAD}(?:right )?(?:at the (?:very )?(?:top|head)(?: table)?(?: of [^,]{3,40}?)?(?:, in [^,]{2,20})?|(?:over|above) #{ALL}|(?:the )?top (?:dog|of (?:everything|it all)):?),? (?:is|stands?|sits?|sat|was|stood|comes?|there is|there['’]s|we have|(?<=:\s)) ?(?<low>.+)\z/im,
         hangs: /#{LEAD}#{ALL}(?: [[:lower:] ]{2,20})? (?:hangs? on|goes back to|runs? down from|depends? on|answers? to|descends? from|looks? to|ends? up with) (?<low>[^,;:]{2,40})(?:, .*)?\z/im,
         it_is: /\b(?:(?i:it is|that is where) (?<low>(?:the |an? )?[[:alpha:]'’ -]{2,40}?)(?: stands,?)? who (?:gives|rules|runs|decides|owns)|(?:\A|: )(?<low>(?i:the) [^,;:]{2,40}?) (?:is|are) where (?:everything|all|every [[:lower:]]+) (?:ends?|goes|comes|stops?|is)\b|\A(?i:in (?:fact|truth) it is) (?<low>#{PERSON}))\b/m,
+        # "The owners meet at New Year | and are over everything"
+        crowned: /\A(?:#{OVER_ALL})/im,
+        put: /#{LEAD}(?<up>#{NAME}) (?:(?:has|have|had) )?(?:put|set|placed) (?<low>(?:the |an? )?#{PERSON}) (?<told>(?:at the head of|over|in charge of) [^,;]{3,30}?)(?: and (?<other>(?:the |an? )?#{PERSON}) (?<over>(?:at the head of|over|in charge of) [^,;]{3,30}))?\z/m,
         bottom: /#{LEAD}(?:right )?at the (?:very )?bottom(?: of [^,]{3,40}?)?,? (?:is|are|was|were|stands?|stood|comes?|came|there (?:is|are|was|were)) (?<low>.+)\z/im,
         reporting: /#{LEAD}(?:reporting|answering) to (?<up>[^,]{2,40}),\s+(?<rest>(?<low>#{NAME})(?:\s+(?:is|are|was|were|has|have)\b.*)?)\z/im,
         under_list: /#{LEAD}(?:directly )?(?:under(?:neath)?|below|beneath|(?:reporting|answering) to) (?![^:]{0,60}\b(?:is|are|was|were|works?|comes?|stands?|sits?|there)\b)(?<up>#{NAME}):\s+(?<low>.+)\z/im,

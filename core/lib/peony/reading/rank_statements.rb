@@ -6,24 +6,22 @@ module Peony
     module RankStatements
       # Statements that tell of parts and kinds, not of who takes orders from whom.
       PARTS = %i[down parted in kinds to sorted].freeze
+      # Forms that are read in a way of their own, called like them.
+      BY_NAME = %i[more handed bottom led reporting owned put more_under].freeze
 
       private
 
       # @return [RankedNames::Node, nil] who is spoken of then; nil where it is no such statement
       def take(form, clause, match)
+        return send(form, clause, match) if BY_NAME.include?(form)
+
         case form
         when :top, :boss, :hangs, :it_is then top(clause, match, form)
         when :owner then @crowned = @meant = @head = node(at(clause, match, :up))
-        when :more then more(clause, match)
         when :there then announced(clause, match)
         when :called then @meant = node(at(clause, match, :low))
-        when :handed then handed(clause, match)
-        when :bottom then bottom(clause, match)
-        when :led then led(clause, match)
-        when :reporting then reporting(clause, match)
-        when :owned then owned(clause, match)
         when :beside then @head && @names.put(@head, list(at(clause, match, :low)))
-        when :more_under then more_under(clause, match)
+        when :crowned then @unread && @subject && (@crowned = @head = @last = @meant = @names.add(@subject))
         when :under_one then under_one(clause, match) || below(clause, match, form)
         else below(clause, match, form)
         end

@@ -35,6 +35,17 @@ module Peony
         @meant = upper
       end
 
+      # "They have put Captain Orrin at the head of the fleet and Miss Tarn at the head of the office"
+      def put(clause, match)
+        upper = upper(at(clause, match, :up)) or return nil
+        lowers = [%i[low told], %i[other over]].filter_map do |name, told|
+          match[name] && node(at(clause, match, name)).tap { |n| n.told ||= at(clause, match, told) }
+        end
+        @names.put(upper, lowers)
+        @row = lowers if lowers.size > 1
+        @meant = upper
+      end
+
       # "At the bottom were the thralls": below whoever is over all, or was told of last where each stands below the one before.
       def bottom(clause, match)
         @names.put(@chain || @head, list(at(clause, match, :low))) if @head

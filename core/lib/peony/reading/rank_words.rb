@@ -27,7 +27,7 @@ module Peony
       SO_MANY = /\A(?<many>two|three|four|five|six|seven|eight|[2-8]) (?:[[:lower:]-]+ )?[[:lower:]-]+\z/i
       MANY = /\A(?:#{Numbers::WORD}|\d+|several|some|many)\b/i
       # Stands under nobody, and belongs to no tree: "The cook answers to no one."
-      DENIED = /\b(?:to|under|below|with|on) (?:nobody|no one|neither|none)\b(?! but\b)|(?:n['’]t|\bnot) (?:(?:under|part of|answer to|report to|belong to|count(?:ed)? among)|ours)\b|\b(?:looks?|looked) after (?:themselves|itself|himself|herself)\b/i
+      DENIED = /\b(?:to|under|below|with|on) (?:nobody|no one|neither|none)\b(?! but\b)|(?:n['’]t|\bnot) (?:(?:under|part of|answer to|report to|belong to|count(?:ed)? among)|(?:one of )?ours)\b|\b(?:looks?|looked) after (?:themselves|itself|himself|herself)\b/i
       # What somebody only takes for so: "The dog thinks he's over Sallow."
       FANCIED = /\b(?:thinks?|thought|believes?|imagines?|supposes?|pretends?|fancy|fancies|like to think)\b/i
       # Ends a name or what stands below it: "the keeper of the house both", "to the bishop alone", "a conductor and a manager every three years".

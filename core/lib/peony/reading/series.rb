@@ -197,6 +197,8 @@ module Peony
         tokens = text.tokens_in(span)
         verb = tokens.rindex { |t| t.finite? || t.low.match?(/\A(?:be|are|is)\z/) }
         at = verb && verb < tokens.size - 1 ? verb : tokens.rindex { |t| %w[with of at].include?(t.low) || t.tag == "vbg" }
+        # "If it doesn't, | towel, vet"
+        at = nil if at && tokens.drop(at + 1).all? { |t| t.low.match?(/\A(?:not|n['’]t)\z/) }
         tokens = tokens.drop(at + 1) if at && at < tokens.size - 1
         # "They do | not love | the queue"
         tokens = tokens.drop_while { |t| t.low.match?(/\A(?:not|n['’]t|never|really)\z/) || t.tag == "vb" } if at && tokens.size > 2 && tokens.first.low.match?(/\A(?:not|n['’]t)\z/)

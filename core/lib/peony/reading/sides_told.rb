@@ -30,7 +30,7 @@ module Peony
       private
 
       def side(spans)
-        spans = spans.drop(1) if spans.size > 1 && spans.first.from == text.sentences.first.from && asked?(text.sentences)
+        spans = spans.drop(1) if spans.size > 1 && text.sentences.any? && spans.first.from == text.sentences.first.from && asked?(text.sentences)
         children = spans.flat_map { |s| arguments(s) }
         made("", spans.map(&:text).join(" "), spans).naming { |i| i.title = Titles.capital(side_name(spans.first, children)) }.tap { |i| i.children = children }
       end

@@ -73,7 +73,7 @@ module Peony
       # An opening that the strays are as good as sure of leads up to what is asked; short questions they know less well.
       LEADS_UP = 0.14
       LEADS_UP_WORDS = 9
-      THIS_IS_HOW = /\b(?:(?:go|goes|went|work|works) through (?:it|this|these|the (?:card|list|questions|steps|points))\b|(?:this|here) is (?:how|what)\b|here['’]s (?:how|what)\b|as follows|in the same order|goes? through the questions|questions of (?:her|his|its|their) own|ha(?:s|ve) an? (?:method|way|rule|system)\b)\b/i
+      THIS_IS_HOW = /\b(?:(?:go|goes|went|work|works) through (?:it|this|these|the (?:card|list|questions|steps|points))\b|(?:this|here) is (?:how|what)\b|here['’]s (?:how|what)\b|as follows|in the same order|follow (?:these|the) (?:rules|steps|questions)|goes? through the questions|questions of (?:her|his|its|their) own|ha(?:s|ve) an? (?:method|way|rule|system)\b)\b/i
       # What opens a case or an answer.
       OPENS_CASE = /\A(?:and |but )?(?:if|when|where|with|without|for|unless|those|any(?:one|body|thing)|whoever|whatever|first|no|an?|the (?:first|one))\b/i
       ASKS_FIRST = /\bfirst thing\b|\basks? (?:is )?(?:whether|where|how|what|who|if)\b/i

@@ -23,7 +23,8 @@ module Peony
         "knots" => "knots", "knot" => "knots", "mph" => "mph", "km/h" => "km/h", "kmh" => "km/h", "kph" => "km/h",
         "pct" => "%", "hundredths" => "%", "m2" => "m²", "m3" => "m³", "sqm" => "m²", "m/s" => "m/s", "m²" => "m²", "m³" => "m³", "points" => "points",
         "nm" => "Nm", "db" => "dB", "hz" => "Hz", "hertz" => "hertz", "decibels" => "decibels", "lux" => "lux",
-        "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh", "kilowatt-hours" => "kWh",
+        "kilowatt" => "kW", "kilowatts" => "kW", "kilowatt hour" => "kWh", "kilowatt hours" => "kWh",
+        "megawatt hour" => "MWh", "megawatt hours" => "MWh", "megawatt-hours" => "MWh", "kilowatt-hours" => "kWh",
         "kilometres an hour" => "km/h", "kilometres per hour" => "km/h", "km an hour" => "km/h", "km per hour" => "km/h", "miles an hour" => "mph", "miles per hour" => "mph",
         # "Square metres", "a cubic foot"
         **%w[metre kilometre centimetre mile yard foot inch].product(%w[square cubic]).each_with_object({}) do |(length, power), all|
@@ -31,7 +32,7 @@ module Peony
           [length, plural].each { |word| all["#{power} #{word}"] = "#{power} #{plural}" }
         end
       }.freeze
-      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³|m[23](?!\d))|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|kilowatt[ -]hours?|(?:k\p{L}+|miles) (?:an|per) hour|[[:alpha:]°]+))}
+      AFTER = %r{\A(?: ?([£€$](?! ?\d)|%|°C|°F|°|km/h|m/s|m²|m³|m[23](?!\d))|[ -]?(per cent|(?:square|cubic) [[:lower:]]+|[km]\p{L}+watt.hours?|(?:k\p{L}+|miles) (?:an|per) hour|[[:alpha:]°]+))}
       PLURALS = { "person" => "people", "child" => "children", "man" => "men", "woman" => "women", "foot" => "feet", "tooth" => "teeth", "mouse" => "mice", "goose" => "geese" }.freeze
       # Words between a number and what it counts.
       BETWEEN = %w[jj jjr jjs nn nnp vbg pos cd].freeze

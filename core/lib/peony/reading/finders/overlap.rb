@@ -37,6 +37,8 @@ module Peony
         # "come to the toy library | and"
         HANGS = /,?\s+(?:and|but|while)\z/
 
+        # Parts a sentence that tells of each by itself.
+        EACH = /;\s+|,\s+(?:and|while|but)\s+|,\s+(?=(?:some|others) |the [[:lower:]]+(?: [[:lower:]]+)? (?:has|have|is|are)\b)/
         IN_BOTH = /\A(?:(?:in |for )?(?:both|either)|shared|all|together|the two|in common|use both|what (?:they|both|the two) (?:share|have)|common to both)\b/i
 
         def find
@@ -229,7 +231,9 @@ module Peony
           at = text.sentences.index { |s| s.text.match?(THEN_BOTH) }
           return nil unless at&.positive? && text.sentences.drop(at).size <= 2
 
-          each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, /;\s+|,\s+(?:and|while|but)\s+|,\s+(?=(?:some|others) )/) }.select { |s| Series.subject_verb?(text, s) }
+          each = text.sentences.first(at).flat_map { |s| Sentences.clauses(s, EACH) }.select { |s| Series.subject_verb?(text, s) }
+          # "The library and the youth club have more in common than their front door."
+          each = each.drop(1) if each.size == 3 && each.first.text.match?(/\b(?:more|much|a lot|something|little) in common\b/i)
           # "A librarian spends the day with books, a barman with bottles": the verb is said once.
           each = Sentences.clauses(text.sentences.first, /,\s+(?:and |but )?(?=(?:the|an?) )/) if each.size < 2 && at == 1
           # "Two bands share our cellar. The Low Tides ...; Brass Monday ...": so many are announced, and told of then.

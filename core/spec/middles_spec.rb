@@ -31,6 +31,11 @@ RSpec.describe "Headings from running text" do
     expect(found("cause", "## The bus\n\n#{words}").heading).to be_nil
   end
 
+  it "ends no event with what only leads to its date" do
+    words = "In January we sow the onions. By the middle of March the tunnels are full. The spring fair is on 4 May. From June to August we water."
+    expect(titles("timeline", words)).to include("The spring fair")
+  end
+
   it "leaves the date and the title out of what a timeline says besides" do
     words = "It was built for railwaymen in 1898, twelve doors in a line. In 1931 the railway went. During the spring of 1967 four tenants sat on the roofs. " \
             "Work began in April 1971, and it ended in August of the year after."

@@ -165,7 +165,7 @@ module Peony
           return aged(span) unless moment
 
           title, detail = told_of(span, moment)
-          title = title.sub(/(?<=\S)\s+(?:till|until|since)\z/i, "")
+          title = title.sub(/(?<=\S)\s+(?:till|until|since|is|are|was|were)\z/i, "")
           detail = dateless(detail.to_s, title, span, moment).sub(/[\s.,;:]+\z/, "")
           return nil if title.strip.empty?
 

@@ -14,12 +14,17 @@ module Peony
       LEFT = /\b(?:that leaves|leaves only|what is left|the rest|the remaining|of (?:those|these|them))\b/
       WHOLE = /\b(?:all|total|in all|whole|overall|altogether|where .+ (?:came|went|go|goes) |share|split|make up|came from|divided|how people|what .+ (?:do|spend)|each pound|voted)\b/
 
+      extend SaidTwice
+
       module_function
 
       # @param text [Reading::Text]
       # @param findings [Array<Finding>]
       # @return [Array<Found>]
-      def of(text, findings) = [shares(text, findings), announced(text), *totals(text), *changes(text), *fractions(text), *rates(text)].compact
+      def of(text, findings)
+        all = [shares(text, findings), announced(text), *totals(text), *changes(text), *fractions(text), *rates(text), *said_twice(text)]
+        all.compact.uniq { |found| [found.from, found.to] }
+      end
 
       # Shares that are read as something else first must be this likely to be parts of one whole: people may give several answers.
       OF_ONE_WHOLE = 0.25

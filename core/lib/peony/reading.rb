@@ -4,7 +4,12 @@ module Peony
   # What Peony finds in a passage.
   module Reading
     # A stretch of the passage's text, in characters.
-    Span = Struct.new(:text, :from, :to)
+    Span = Struct.new(:text, :from, :to) do
+      # @param match [MatchData] of its words
+      # @param name [Symbol] a group that matched
+      # @return [Span] where that group stands
+      def group(match, name) = Span.new(match[name], from + match.begin(name), from + match.end(name))
+    end
 
     # How much or how many. +said+ tells whether the unit stands beside the number; else it was taken over from the words around.
     Quantity = Struct.new(:value, :unit, :text, :from, :to, :approximate, :said, keyword_init: true)

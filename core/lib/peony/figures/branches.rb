@@ -32,7 +32,7 @@ module Peony
       end
 
       # A case is lettered as what it belongs to, and is part of its words.
-      def over_title = { font: "body", part: "detail" }
+      def over_title = { font: "body", part: "detail", small: true }
 
       # Items without any question go in threes, so that each has somewhere to lead.
       # @return [Array<Branch>]

@@ -69,7 +69,7 @@ module Peony
         room = 0.0 if room > width * 0.3
         head = Type::Composing.text(words, house.font("label"), size, width - room, leading: 1.22, hard: hard)
         over = line_over(item, above)
-        top = over && Type::Composing.text(over, house.font(over_title[:font]), over_title[:part] == "date" ? size : small, width, leading: 1.2, hard: hard)
+        top = over && Type::Composing.text(over, house.font(over_title[:font]), over_title[:small] ? small : size, width, leading: 1.2, hard: hard)
         detail = false if over == item.detail
         body = detail && !item.detail.empty? ? Type::Composing.text(item.detail, house.font("body"), small, width, leading: 1.36, hard: hard) : nil
         return nil if head.nil? || (over && top.nil?) || (detail && !item.detail.empty? && body.nil?)
@@ -77,8 +77,8 @@ module Peony
         Label.new(above: top, title: head, detail: body, space: size * 0.22, icon: room.positive? ? icon_of(item) : nil, room: room)
       end
 
-      # What stands over a title is a date, lettered like a number.
-      def over_title = { font: "number", part: "date" }
+      # What stands over a title is a date, lettered like a number and as large as the title.
+      def over_title = { font: "number", part: "date", small: false }
 
       # What stands over a title, if anything does: "December" over "December" would say it twice.
       def line_over(item, above) = above && above.call(item).to_s.then { |words| words unless words.empty? || words == item.title }
@@ -106,11 +106,11 @@ module Peony
       # @return [Float] px, where it ends
       def put(label, x, y, item:, anchor: :start, ground: surface, accent: nil)
         remember_cut(item, label.detail)
-        [[label.above, over_title[:part]], [label.title, "title"], [label.detail, "detail"]].each do |setting, part|
+        over = label.above && accent_ink(accent || role(item), ground, label.above.size)
+        rows = [[label.above, over_title[:part], over], [label.title, "title", house.ink(ground)], [label.detail, "detail", house.ink(ground, role: "ink-2")]]
+        rows.each do |setting, part, ink|
           next if setting.nil? || setting.empty?
 
-          ink = part == "detail" && !setting.equal?(label.above) ? house.ink(ground, role: "ink-2") : house.ink(ground)
-          ink = accent_ink(accent || role(item), ground, setting.size) if setting.equal?(label.above)
           from = part == "title" && label.room.to_f.positive? ? beside_icon(label, x, y, item, anchor, ground) : x
           pen.text(setting, from, y, fill: ink, anchor: anchor, part: part)
           y += setting.height + label.space

@@ -46,8 +46,11 @@ module Peony
 
         pieces = item.detail.split(SENTENCE)
         pieces = item.detail.split(/;\s+/) if pieces.size < 2
-        pieces.size < 2 ? [] : pieces.map { |words| Item.new(id: item.id, title: words, detail: "", aspects: [], children: []) }
+        pieces.size < 2 ? [] : pieces.map { |words| part(item, words) }
       end
+
+      # @return [Item] some words of an item, to stand by themselves
+      def part(item, words) = Item.new(id: item.id, title: words, detail: "", aspects: [], children: [])
 
       # @return [Integer] how many leaves hang below
       def leaves(item) = item.children.empty? ? 1 : item.children.sum { |child| leaves(child) }

@@ -58,7 +58,7 @@ module Peony
         shown = Figures.items(items)
         return nil if form.objection(shown) || (one_scale?(form.facts) && of_many_kinds?(items, apart: finding.family == "headline"))
 
-        drawing = drawn(form, items, house, width, height, finding.heading || reading.title)
+        drawing = drawing_of(form, items, house, width, height, finding.heading || reading.title)
         fit *= form.filled(shown, finding.family)
         fit *= 1 - (0.3 * drawing.cuts.size / items.size)
         fit *= 0.92 if used.include?(form.facts.form)
@@ -71,16 +71,16 @@ module Peony
       end
 
       # A tree or a way through questions that is too long for so small a box, or loses words in it, is drawn for a larger one, and shown smaller: only there is it seen what hangs on what.
-      def drawn(form, items, house, width, height, heading)
-        larger = BRANCHED.include?(form.facts.family) && width < LARGE
-        drawing = begin
-          Figures.draw(form.facts.form, items, house: house, width: width, height: height, heading: heading)
-        rescue Refusal
-          raise unless larger
-        end
-        return drawing if drawing && (drawing.cuts.empty? || !larger)
+      def drawing_of(form, items, house, width, height, heading)
+        draw = ->(wide, high) { Figures.draw(form.facts.form, items, house: house, width: wide, height: high, heading: heading) }
+        return draw[width, height] unless BRANCHED.include?(form.facts.family) && width < LARGE
 
-        Figures.draw(form.facts.form, items, house: house, width: LARGE, height: LARGE * height / width, heading: heading)
+        small = begin
+          draw[width, height]
+        rescue Refusal
+          nil
+        end
+        small&.cuts&.empty? ? small : draw[LARGE, LARGE * height / width]
       end
 
       # A line of dates shows what was measured beside the date, where that was all that the item said.

@@ -27,7 +27,7 @@ module Peony
 
         left = h - head.height - gap(16)
         parts = points_of(item)
-        parts = [Item.new(id: item.id, title: item.detail, detail: "", aspects: [], children: [])] if parts.empty? && !item.detail.empty?
+        parts = [Nesting.part(item, item.detail)] if parts.empty? && !item.detail.empty?
         points = set_points(parts, w - indent, left, size, hard)
         points && Side.new(item: item, head: head, points: points)
       end

@@ -101,10 +101,10 @@ module Peony
       # @return [Span, nil]
       def name(sentence)
         match = sentence.text.match(NAMED) || sentence.text.match(ALTERNATIVE) || (sentence.text.match?(THE_OTHER) && sentence.text.match(CALLED))
-        return at(sentence, match.begin(:name), match.end(:name)) if match
+        return sentence.group(match, :name) if match
 
         match = sentence.text.match(ONE_AND_OTHER) if one_and_other?
-        return at(sentence, *cut(match)) if match
+        return cut(sentence.group(match, :name)) if match
 
         tokens = @text.tokens_in(sentence)
         tokens = tokens.drop(1) if tokens.first&.low&.match?(/\A(?:but|and|plus)\z/)
@@ -118,10 +118,7 @@ module Peony
 
       def one_and_other? = @list[1].text.match?(/\Aone [[:lower:]]+s\b/i) && @list.any? { |s| s.text.match?(/\Athe other [[:lower:]]+s\b/i) }
 
-      def cut(match)
-        words = Titles.cut(match[:name]).first
-        [match.begin(:name), match.begin(:name) + words.length]
-      end
+      def cut(named) = @text.span(named.from, named.from + Titles.cut(named.text).first.length)
 
       # @return [Span, nil] the noun phrase that they begin with, without its article
       def phrase(tokens)
@@ -166,8 +163,6 @@ module Peony
       end
 
       def part?(token) = token.noun? || token.tag.match?(/\A(?:jj|vbn|vbg|pos)/) || token.text.match?(/\A[[:upper:]]/)
-
-      def at(sentence, from, to) = @text.span(sentence.from + from, sentence.from + to)
     end
   end
 end

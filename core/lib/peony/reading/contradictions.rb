@@ -60,11 +60,16 @@ module Peony
         # "Two ways to the island", and below two heads three entries each.
         return nil if said.nil? || [listed, text.stretches.count { |s| s.block.heading? }, text.tree.size].include?(said) || Crossed.table(text, text.tree)&.last&.size == said
 
-        right = Derived.new(value: listed, unit: match[2], working: "counted", from: lead.from, to: lead.to)
-        Found.new(message: "#{said} #{match[2]} are announced, #{listed} are given.", working: "#{said} ≠ #{listed}", from: lead.from, to: lead.to, right: right)
+        not_so_many(said, listed, lead, match[2])
       end
 
-      # A total that its parts do not make.
+      # @param given [Integer] how many there are
+      # @param span [Span] where it is told how many there should be
+      def not_so_many(said, given, span, noun = "")
+        Found.new(message: "#{[said, noun].join(' ').strip} are announced, #{given} are given.", working: "#{said} ≠ #{given}", from: span.from, to: span.to,
+                  right: Derived.new(value: given, unit: noun, working: "counted", from: span.from, to: span.to))
+      end
+
       # "Altogether we have set 45,000 aside": what may be spent need not be.
       def set_aside?(text, quantity)
         sentence = text.sentence_of(quantity)
@@ -74,13 +79,20 @@ module Peony
       # "Of the 60 houses 34 have solar panels and 21 heat pumps; 12 have the two together": those are in both of the others.
       def in_both?(total) = total.parts.size == 3 && total.parts.last.sentence.text[(total.parts.last.span.from - total.parts.last.sentence.from)..].match?(Finders::Overlap::COUNTED)
 
+      # A total that its parts do not make.
       def totals(text)
         text.totals.reject(&:exact?).select { |t| t.parts.size >= 2 && whole?(text, t) && !in_both?(t) }.map do |t|
-          working = "#{t.parts.map { |m| Arithmetic.show(m.value) }.join(' + ')} = #{Arithmetic.show(t.sum)}"
           all = [t.whole, *t.parts].map(&:quantity)
-          Found.new(message: "The parts make #{Arithmetic.show(t.sum)}, not #{Arithmetic.show(t.whole.value)}.", working: working, from: all.map(&:from).min, to: all.map(&:to).max,
-                    right: Derived.new(value: Numbers.plain(t.sum), unit: t.whole.unit, working: working, from: all.map(&:from).min, to: all.map(&:to).max))
+          no_total(t.parts.map(&:value), t.whole, all.map(&:from).min, all.map(&:to).max, sum: t.sum)
         end
+      end
+
+      # @param values [Array<Numeric>] the parts
+      # @param whole [#value, #unit]
+      def no_total(values, whole, from, to, sum: values.sum)
+        working = "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}"
+        Found.new(message: "The parts make #{Arithmetic.show(sum)}, not #{Arithmetic.show(whole.value)}.", working: working, from: from, to: to,
+                  right: Derived.new(value: Numbers.plain(sum), unit: whole.unit, working: working, from: from, to: to))
       end
 
       # Whether the parts are said to be all there is; where they make more than the whole, it is enough that they are said to be of it.
@@ -136,11 +148,7 @@ module Peony
         text.quantities.select { |q| q.unit == "%" }.filter_map do |said|
           before = counts.select { |q| q.to <= said.from }
           gap = before.last && text.string[before.last.to...said.from]
-          unless before.size >= 2 && gap.length < 70 && gap.match?(/\b(?:so|which|that is|in other words|calls?|or|just over|exactly)\b/i) && text.sentences.any? do |s|
-            s.from <= before.last.from && said.to <= s.to
-          end
-            next
-          end
+          next unless before.size >= 2 && gap.length < 70 && gap.match?(/\b(?:so|which|that is|in other words|calls?|or|just over|exactly)\b/i) && text.sentence_of(before.last, said)
           next if text.changes.any? { |p| [p.one, p.two].include?(before.last) && p.one.unit == p.two.unit && text.string[p.one.from - 6, 6].to_s.match?(/from/) }
 
           fraction(text, said, before)

@@ -82,7 +82,7 @@ module Peony
         /(?<=\bof )(#{YEAR})\b/ => [:year, :year, ->(m) { m[1].to_f }],
         /(?<!\d)['’](\d\d)\b(?!s)/ => [:year, :digit, ->(m) { 1900.0 + m[1].to_i }],
         # "Ines won in 7:41, ahead of Wen (7:46)": how long it took.
-        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)(?: ?[–-] ?\d{1,2}:\d\d(?:\s?[ap]\.?m\b\.?)?(?!\d))?/ => [:time, :colon, ->(m) { Durations.told?(m.string) || (m.pre_match.match?(TOOK) && m.string.match?(RACE)) ? nil : clock(m[1], m[2], m[3]) }],
+        /\b(\d{1,2}):(\d\d)(?:\s?([ap])\.?m\b\.?)?(?!\d)(?: ?[–-] ?\d{1,2}:\d\d(?:\s?[ap]\.?m\b\.?)?(?!\d))?/ => [:time, :colon, ->(m) { m.pre_match.match?(TOOK) && m.string.match?(RACE) ? nil : clock(m[1], m[2], m[3]) }],
         /(?<![£€$\d])\b(\d{1,2})\.(\d\d)\s?([ap])\.?m\b\.?/ => [:time, :dotted, ->(m) { clock(m[1], m[2], m[3]) }],
         /(?:(?<=[Aa]t )|(?<=[Uu]ntil )|(?<=[Ff]rom )|(?<=[Bb]y ))(\d{1,2})\.([0-5]\d)(?![\d%]|\s?(?:%|[a-z]+s\b|[£€$]|km|m\b|[a-z]?g\b|litre))/ => [:time, :dotted, lambda { |m|
           # "It was 12.10 euros in 2021 and stands at 15.20 today": money, where money is told so.
@@ -150,7 +150,7 @@ module Peony
 
       # What must stand in the words for a pattern to be found, by what is said beside it: few of them are asked for in a passage, and most passages hold few of these.
       NEEDED = {
-        digit: /\d/, year: /#{YEAR}/, colon: /\d:\d/, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
+        digit: /\d/, year: /#{YEAR}/, colon: /\A(?!.*#{Durations::BEARS}).*\d:\d/m, dotted: /\d\.\d/, half_day: /\d\s?[ap]\.?m/, month: /\b#{MONTH}/, day: /[a-z]day/, clock: /o['’]clock/i, half: /\bhalf /i, quarter: /\bquarter /i,
         noon: /noon|midday|midnight/i, part_of_day: / in the (?:mor|aft|eve)/i, century: /century/i, millennium: /millennium/i, decades: /ties\b/i, season: /spring|summer|autumn|winter/i, era: /BC|AD/,
         ago: / years (?:ago|back)/i, feast: /#{FEASTS.keys.join('|')}/i,
         countdown: / (?:before|ahead|to go|earlier|beforehand)\b|in the last (?:week|days)|on the (?:day|morning)\b/i

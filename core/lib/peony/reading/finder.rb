@@ -148,12 +148,16 @@ module Peony
 
       # @param span [Span] whose words make title and detail
       def item(span, **more)
-        Item.new(spans: [span], children: [], aspects: [], **more).naming do |i|
-          title, i.detail = Naming.of(text, span, self.class.name_of_family)
-          # "A few were too old": few were would say another thing.
-          title = "a #{title[0].downcase}#{title[1..]}" if title.match?(/\A(?:few|little)\b/i) && span.text.downcase.match?(/\ba #{Regexp.escape(title.downcase)}/)
-          i.title = Titles.capital(title)
-        end
+        unnamed(span, **more).naming { |i| by_its_words(i, span) }
+      end
+
+      def unnamed(span, **more) = Item.new(spans: [span], children: [], aspects: [], **more)
+
+      def by_its_words(item, span)
+        title, item.detail = Naming.of(text, span, self.class.name_of_family)
+        # "A few were too old": few were would say another thing.
+        title = "a #{title[0].downcase}#{title[1..]}" if title.match?(/\A(?:few|little)\b/i) && span.text.downcase.match?(/\ba #{Regexp.escape(title.downcase)}/)
+        item.title = Titles.capital(title)
       end
 
       # @param apart [#from, #to] what the figure shows by itself: a date, a number

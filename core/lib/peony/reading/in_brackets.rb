@@ -34,7 +34,7 @@ module Peony
           i.children = parts.zip(own).map do |part, match|
             next item(part) unless match
 
-            inner = Series.split(text.span(part.from + match.begin(:rest), part.from + match.end(:rest)))
+            inner = Series.split(part.group(match, :rest))
             item(text.span(part.from, part.from + match.end(:name))).tap { |c| c.children = inner.map { |s| item(s) } }
           end
         end

@@ -17,10 +17,10 @@ module Peony
 
         case form
         when :top, :boss, :hangs, :it_is then top(clause, match, form)
-        when :owner then @crowned = @meant = @head = node(at(clause, match, :up))
+        when :owner then @crowned = @meant = @head = node(clause.group(match, :up))
         when :there then announced(clause, match)
-        when :called then @meant = node(at(clause, match, :low))
-        when :beside then @head && @names.put(@head, list(at(clause, match, :low)))
+        when :called then @meant = node(clause.group(match, :low))
+        when :beside then @head && @names.put(@head, list(clause.group(match, :low)))
         when :crowned then @unread && @subject && (@crowned = @head = @last = @meant = @names.add(@subject))
         when :under_one then under_one(clause, match) || below(clause, match, form)
         else below(clause, match, form)
@@ -28,8 +28,8 @@ module Peony
       end
 
       def below(clause, match, form)
-        above = at(clause, match, :up)
-        low = at(clause, match, :low)
+        above = clause.group(match, :up)
+        low = clause.group(match, :low)
         return leading(form, above) if low.text.match?(RankWords::ALL_OF_THEM) && %i[runs up].include?(form)
 
         return families(low, above) if form == :up && above.text.match?(RankWords::COUNTED)
@@ -150,8 +150,8 @@ module Peony
         match = span.text.match(RankWords::WHO_RUNS)
         return nil if match.nil? || match[:low].match?(/, and (?:the|an?|his|her|its) /)
 
-        own = thing(at(span, match, :own)) or return nil
-        @names.put(own, list(at(span, match, :low)))
+        own = thing(span.group(match, :own)) or return nil
+        @names.put(own, list(span.group(match, :low)))
         [own]
       end
     end

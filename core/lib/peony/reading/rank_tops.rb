@@ -8,9 +8,9 @@ module Peony
 
       # "At the top is the supreme court", "Captain Osei is in command"
       def top(clause, match, form)
-        return nil if form == :boss && at(clause, match, :low).text.match?(RankWords::NO_ONE)
+        return nil if form == :boss && clause.group(match, :low).text.match?(RankWords::NO_ONE)
 
-        first, *others = list(at(clause, match, :low))
+        first, *others = list(clause.group(match, :low))
         @names.drop(others)
         return nil unless first
 
@@ -27,19 +27,19 @@ module Peony
 
       # "The upper face is Gus's, with the drillers and the blaster", "Rooms are Yolanda's"
       def owned(clause, match)
-        @last = upper = node(at(clause, match, :up))
-        low = at(clause, match, :low)
+        @last = upper = node(clause.group(match, :up))
+        low = clause.group(match, :low)
         rest = match[:rest] && !low.text.match?(/ and /)
-        @names.put(upper, list(rest ? at(clause, match, :rest) : low)) if rest || !low.text.match?(/\A(?:everything|all|the rest)\b/i)
+        @names.put(upper, list(rest ? clause.group(match, :rest) : low)) if rest || !low.text.match?(/\A(?:everything|all|the rest)\b/i)
         upper.told ||= low
         @meant = upper
       end
 
       # "They have put Captain Orrin at the head of the fleet and Miss Tarn at the head of the office"
       def put(clause, match)
-        upper = upper(at(clause, match, :up)) or return nil
+        upper = upper(clause.group(match, :up)) or return nil
         lowers = [%i[low told], %i[other over]].filter_map do |name, told|
-          match[name] && node(at(clause, match, name)).tap { |n| n.told ||= at(clause, match, told) }
+          match[name] && node(clause.group(match, name)).tap { |n| n.told ||= clause.group(match, told) }
         end
         @names.put(upper, lowers)
         @row = lowers if lowers.size > 1
@@ -48,14 +48,14 @@ module Peony
 
       # "At the bottom were the thralls": below whoever is over all, or was told of last where each stands below the one before.
       def bottom(clause, match)
-        @names.put(@chain || @head, list(at(clause, match, :low))) if @head
+        @names.put(@chain || @head, list(clause.group(match, :low))) if @head
         @head
       end
 
       # "At the top stood the king. He gave land to dukes and bishops. They lent some of it to knights": each below the one before.
       def handed(clause, match)
-        upper = @head && upper(at(clause, match, :up)) or return nil
-        low = at(clause, match, :low)
+        upper = @head && upper(clause.group(match, :up)) or return nil
+        low = clause.group(match, :low)
         length = low.text[/\A[^,;]+/].to_s.length
         @chain = @names.node(@text.span(low.from, low.from + length), (@text.span(low.from + length + 2, low.to) if length < low.text.length))
         @names.put(upper, [@chain])
@@ -67,7 +67,7 @@ module Peony
         @last = @names.add(@subject) if @unread && @subject
         return nil unless @last
 
-        lowers = list(at(clause, match, :low))
+        lowers = list(clause.group(match, :low))
         @names.put(@last, lowers)
         @meant = lowers.one? ? lowers.first : @last
         @last if lowers.any?
@@ -75,7 +75,7 @@ module Peony
 
       # "The marshals carry towels | but answer to the referee": of whom the sentence tells.
       def more_under(clause, match)
-        return nil unless @subject && (upper = upper(at(clause, match, :up)))
+        return nil unless @subject && (upper = upper(clause.group(match, :up)))
 
         @names.put(upper, [@names.add(@subject)])
         @last = @meant = @subject
@@ -83,12 +83,12 @@ module Peony
 
       # "Under it the director, Ysolde Marr, runs three sections", "beneath him the prior kept the house and the cellarer kept the land": who does it stands there.
       def under_one(clause, match)
-        doers = Sentences.clauses(at(clause, match, :low), /,? and (?=(?:the|an?) )/).filter_map { |part| doer(part) }
-        return nil if doers.empty? || (upper = upper(at(clause, match, :up))).nil?
+        doers = Sentences.clauses(clause.group(match, :low), /,? and (?=(?:the|an?) )/).filter_map { |part| doer(part) }
+        return nil if doers.empty? || (upper = upper(clause.group(match, :up))).nil?
 
         lowers = doers.map { |name| node(name) }
         @names.put(upper, lowers)
-        read(at(clause, match, :low))
+        read(clause.group(match, :low))
         @row = lowers if lowers.size > 1
         @meant = @last = lowers.last
       end
@@ -105,7 +105,7 @@ module Peony
       def announced(clause, match)
         return introduced(clause, match) unless @announced && @meant && @meant.children.empty? && @meant.equal?(@counted)
 
-        lowers = list(at(clause, match, :low))
+        lowers = list(clause.group(match, :low))
         return none(lowers) unless lowers.size == Numbers.count(@announced)
 
         @names.put(@meant, @row = lowers)
@@ -114,7 +114,7 @@ module Peony
 
       # "There is the queen. Under her …", "there are two great halves, food and flowers", and below one who is over all: "Then there's Bram, who has the collections"
       def introduced(clause, match)
-        lowers = list(at(clause, match, :low))
+        lowers = list(clause.group(match, :low))
         alone = lowers.first if lowers.one? && @names.tops.empty?
         return @meant = alone if alone && !alone.name.text.match?(RankWords::MANY)
 
@@ -128,8 +128,8 @@ module Peony
 
       # "The council is led by a president": she stands over what follows. Of one who is known already it is only said who leads it.
       def led(clause, match)
-        lower = at(clause, match, :low)
-        upper = at(clause, match, :up)
+        lower = clause.group(match, :low)
+        upper = clause.group(match, :up)
         return over_all(@names.node(upper)) if lower.text.match?(/\A(?:all|everything|everybody|everyone)\b/i)
 
         own = known(lower)
@@ -144,10 +144,10 @@ module Peony
 
       # "Reporting to the board, the committee has three groups: ..."
       def reporting(clause, match)
-        upper = upper(at(clause, match, :up)) or return nil
-        rest = at(clause, match, :rest)
+        upper = upper(clause.group(match, :up)) or return nil
+        rest = clause.group(match, :rest)
         own = rest.text.match(RankForms::FORMS[:down])
-        @last = lower = own ? node(at(rest, own, :up)) : node(at(clause, match, :low))
+        @last = lower = own ? node(rest.group(own, :up)) : node(clause.group(match, :low))
         @names.put(upper, [lower])
         own ? read(rest) : @meant = lower
         lower

@@ -14,7 +14,7 @@ module Peony
       # @return [Array<RankedNames::Node>] in order; what stands "with" one of them is put below it
       def list(span)
         if (match = own_parts(span))
-          return [thing(at(span, match, :name))].compact.each { |node| @names.put(node, list(at(span, match, :low))) }
+          return [thing(span.group(match, :name))].compact.each { |node| @names.put(node, list(span.group(match, :low))) }
         end
 
         row = Row.new([], nil, nil, nil)
@@ -86,7 +86,7 @@ module Peony
       # "Sales with Piet Lom | and Anka Rell": those below stand right behind it.
       def held(piece)
         match = piece.text.match(/\A(?<name>[^()]{2,40}?) with (?<rest>(?:[[:upper:]]|\d|(?:his|her|its|#{Numbers::WORD}) ).*)\z/o) or return nil
-        thing(at(piece, match, :name))&.tap { |node| put_with(node, at(piece, match, :rest)) }
+        thing(piece.group(match, :name))&.tap { |node| put_with(node, piece.group(match, :rest)) }
       end
 
       def put_with(node, piece) = @names.put(node, [thing(piece)].compact)
@@ -151,7 +151,7 @@ module Peony
       # @return [RankedNames::Node, nil] nil for what is no thing
       def thing(span)
         inner = span.text.match(/\A(?<name>[^()]{2,40}?)\s*\((?<rest>[^()]+)\)?/)
-        name = inner ? at(span, inner, :name) : span
+        name = inner ? span.group(inner, :name) : span
         words = name.text.sub(/\A(?:(?:and|or|both|either|then|also|finally|over|only|just|that['’]s|that is)\s+)+/i, "")
         name = @text.span(name.to - words.length, name.to - words[/ (?:under|below|beneath) (?:him|her|it|them)\z/i].to_s.length)
         # "A cellaress | that nobody dared to cross"
@@ -162,7 +162,7 @@ module Peony
         words = name.text
         return nil if words.split.size > LONGEST || words.match?(RankWords::NO_THING) || (!plain?(name) && Series.subject_verb?(@text, name))
 
-        own_or_other(name, told).tap { |n| in_brackets(n, at(span, inner, :rest)) if inner }
+        own_or_other(name, told).tap { |n| in_brackets(n, span.group(inner, :rest)) if inner }
       end
     end
   end

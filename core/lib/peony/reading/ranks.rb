@@ -134,8 +134,6 @@ module Peony
         true
       end
 
-      def at(clause, match, name) = @text.span(clause.from + match.begin(name), clause.from + match.end(name))
-
       # What stands above: a name, or somebody meant by "her".
       def upper(span)
         return meant(span) if span.text.match?(RankWords::MEANT)
@@ -174,7 +172,7 @@ module Peony
         match = sentence.text.match(RankWords::SUBJECT)
         return nil if match.nil? || match[:name].match?(RankWords::NO_SUBJECT)
 
-        span = at(sentence, match, :name)
+        span = sentence.group(match, :name)
         @names.known(span, also: @meant) || @names.fresh(span)
       end
     end

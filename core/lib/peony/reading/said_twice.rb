@@ -60,12 +60,11 @@ module Peony
       def named(text)
         text.sentences.filter_map do |sentence|
           match = sentence.text.match(COUNTED) or next
-          parts = Series.split(text.span(sentence.from + match.begin(:list), sentence.from + match.end(:list)))
+          parts = Series.split(sentence.group(match, :list))
           said = Numbers.count(match[:many])
           next if said.nil? || said < 2 || parts.size < 2 || parts.size == said || match[:list].match?(NO_LIST) || parts.any? { |p| p.text.split.size > 4 || p.text.match?(/ and /) }
 
-          Contradictions::Found.new(message: "#{said} are announced, #{parts.size} are given.", working: "#{said} ≠ #{parts.size}", from: sentence.from, to: sentence.to,
-                                    right: Derived.new(value: parts.size, unit: "", working: "counted", from: sentence.from, to: sentence.to))
+          not_so_many(said, parts.size, sentence)
         end.first
       end
 
@@ -81,10 +80,8 @@ module Peony
         sum = values.sum
         return nil if (sum - whole.value).abs <= whole.value * 0.01 || sum < whole.value * 0.6 || sum > whole.value * 1.6
 
-        working = "#{values.map { |v| Arithmetic.show(v) }.join(' + ')} = #{Arithmetic.show(sum)}"
-        from, to = parts.flatten.minmax_by(&:from).then { |a, b| [a.from, b.to] }
-        Contradictions::Found.new(message: "The parts make #{Arithmetic.show(sum)}, not #{Arithmetic.show(whole.value)}.", working: working, from: from, to: to,
-                                  right: Derived.new(value: Numbers.plain(sum), unit: whole.unit, working: working, from: from, to: to))
+        first, last = parts.flatten.minmax_by(&:from)
+        no_total(values, whole, first.from, last.to)
       end
     end
   end

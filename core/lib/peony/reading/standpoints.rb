@@ -75,7 +75,7 @@ module Peony
       # @return [Stance, nil]
       def stance(sentence)
         words = sentence.text
-        if (match = words.match(NEXT)) then return Stance.new(name: at(sentence, match, :who), rest: [], turn: true) end
+        if (match = words.match(NEXT)) then return Stance.new(name: sentence.group(match, :who), rest: [], turn: true) end
         return nil if words.match?(NO_STANCE) && !words.match?(LABELLED)
 
         standing(sentence, words) || inverted(sentence, words) || held(sentence, words)
@@ -84,7 +84,7 @@ module Peony
       # "For it, according to the ones with the big cars: …", "On the other hand nobody can hear a child", "In the view of the younger half it would pay"
       def standing(sentence, words)
         match = words.match(STANDING) || words.match(IN_VIEW) or return nil
-        rest = at(sentence, match, :rest)
+        rest = sentence.group(match, :rest)
         # "Against it a gentleman in tweed maintained that …"
         inner = held(rest, rest.text)
         return Stance.new(name: inner.name, rest: inner.rest, turn: turn?(words, words)) if inner
@@ -102,7 +102,7 @@ module Peony
         # "To take them out, said the one half, | would make room"
         told = @text.tokens_in(before).any?(&:finite?) ? statements(before) : []
         told += Sentences.clauses(after, SEMICOLON).flat_map { |part| statements(part, least: 2) } unless after.text.strip.empty?
-        Stance.new(name: at(sentence, match, :who), rest: told.filter_map { |part| bare(part) }, turn: turn?(words, match[:who]))
+        Stance.new(name: sentence.group(match, :who), rest: told.filter_map { |part| bare(part) }, turn: turn?(words, match[:who]))
       end
 
       # "Mina has had enough of them", "The rest would leave them as they are: …"
@@ -114,18 +114,16 @@ module Peony
       end
 
       def taken(sentence, match, name)
-        rest = at(sentence, match, :rest)
+        rest = sentence.group(match, :rest)
         # "… think they should stay in the corridor: | you get to lessons faster"
         colon = rest.text.match(/\A[^:;]{3,60}:\s+(?=\S)/)
         rest = @text.span(rest.from + colon.end(0), rest.to) if colon
         # "They point to the climate, | to the curlew, | and to the floods"
         told = match.names.include?("said") && match[:said].to_s.match?(/\Apoint\w* to\b/i) ? Sentences.clauses(rest, /,\s+(?:and )?to\s+/).filter_map { |part| bare(part) } : points(rest)
-        Stance.new(name: at(sentence, match, name), rest: rest.text.strip.empty? ? [] : told, turn: turn?(sentence.text, match[name]))
+        Stance.new(name: sentence.group(match, name), rest: rest.text.strip.empty? ? [] : told, turn: turn?(sentence.text, match[name]))
       end
 
       def turn?(words, name) = name.match?(OTHERS) || words.match?(TURNS) || words.match?(OF_ANOTHER_MIND)
-
-      def at(span, match, name) = @text.span(span.from + match.begin(name), span.from + match.end(name))
 
       def side(index, sentences)
         stance = stances[index]

@@ -60,7 +60,7 @@ module Peony
           words = paired? ? aspects(item) : Nesting.parts(item).map { |part| Nesting.line(part) }
           words = item.detail.split(/,\s+(?:and )?/) if words.empty? && item.detail.count(",").positive? && item.detail.split(/,\s+/).all? { |part| part.split.size <= BRIEF }
           words = [item.detail] if words.empty?
-          words.map { |told| Item.new(id: item.id, title: told.sub(/\A[[:lower:]]/, &:upcase), detail: "", aspects: [], children: []) }
+          words.map { |told| Nesting.part(item, told.sub(/\A[[:lower:]]/, &:upcase)) }
         end
 
         # "Price £12": a name that its words say anyway is not said twice, and a unit names nothing.

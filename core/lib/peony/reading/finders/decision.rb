@@ -71,12 +71,9 @@ module Peony
 
         # Named by what is asked, or by what is done: "Without one | it comes down on the next dry day".
         def branch(span)
-          item(span).naming do |i|
-            title, detail = Cases.of(text, span) || if_none(span)
-            if title
-              i.title = Titles.capital(title)
-              i.detail = detail
-            end
+          unnamed(span).naming do |i|
+            title, i.detail = Cases.of(text, span) || if_none(span)
+            title ? i.title = Titles.capital(title) : by_its_words(i, span)
             asked(i)
           end
         end

@@ -244,7 +244,7 @@ module Peony
 
         def two_in(span)
           match = span.text.match(TWO) or return []
-          %i[one other].map { |name| item(text.span(span.from + match.begin(name), span.from + match.end(name))) }
+          %i[one other].map { |name| item(span.group(match, name)) }
         end
 
         # @return [Array<Span>, nil]

@@ -177,22 +177,26 @@ module Peony
         def dateless(detail, title, span, moment)
           return detail unless detail.delete_suffix(".").casecmp?(span.text.strip.delete_suffix("."))
 
-          before = span.text[0...(moment.from - span.from)].sub(LED_TO, "").strip
+          before, after = around(span, moment)
+          before = before.sub(LED_TO, "").strip
           comma = text.string[moment.to, 1] == "," && !before.empty?
-          after = span.text[(moment.to - span.from)..].sub(/\A[\s,:–—-]+/, "")
+          after = after.sub(/\A[\s,:–—-]+/, "")
           words = [before, after].reject(&:empty?).join(comma ? ", " : " ").sub(/,? and (?:that|it) was\W*\z/, "")
           words = words.sub(/\A#{Regexp.escape(title)}(?:,? (?:and )?|\z)/i, "")
           words.split.size < 2 ? "" : Titles.capital(words)
         end
 
+        # @return [Array(String, String)] the words before the date and those behind it
+        def around(span, moment) = [span.text[0...(moment.from - span.from)], span.text[(moment.to - span.from)..].to_s]
+
         # The words without the date and the preposition that led to it.
         def without(span, moment)
-          before = span.text[0...(moment.from - span.from)]
+          before, after = around(span, moment)
           # "The lido opened in the hot | summer of 1934"
           before = before.sub(/\s+(?:in|during|after|before) (?:the|a|that|one) [[:lower:]]+ \z/, " ") if moment.text.match?(/\A(?:spring|summer|autumn|winter)\b/i)
           before = before.sub(LED_TO, "")
           # "From August on we harvest"
-          after = span.text[(moment.to - span.from)..].to_s.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?(?:[,:–—|→⟶-]|->|=>)?\s*/, "")
+          after = after.sub(/\A\s*(?:on(?:wards?)?\b(?= (?:the |we |i |he |she |they |you |it )))?(?:[,:–—|→⟶-]|->|=>)?\s*/, "")
           # "New lockers (March)"
           if before.end_with?("(") && after.start_with?(")")
             before = before.delete_suffix("(")

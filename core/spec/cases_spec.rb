@@ -8,6 +8,7 @@ RSpec.describe Peony::Reading::Cases do
 
   {
     "With a note half is paid back." => ["Half is paid back", "With a note"],
+    "If so, close the gates and ring the warden." => ["Close the gates and ring the warden", "If so"],
     "Without one it comes down on the next dry day." => ["Comes down on the next dry day", "Without one"],
     "If it could, the ranger knocks on it." => ["Ranger knocks on it", "If it could"],
     "When it sounds hollow, somebody looks for nests." => ["Somebody looks for nests", "When it sounds hollow"],
@@ -28,6 +29,11 @@ RSpec.describe Peony::Reading::Cases do
 
   it "leaves alone what tells of no case" do
     ["The pots are all alike.", "Is it bone dry?", "Weekday: on the lead, in the garden only."].each { |words| expect(told(words)).to be_nil, words }
+  end
+
+  it "says a question once" do
+    items = found("decision", "Is the river above the red mark? If so, close the gates. If not, is there ice on the bridge? With ice, scatter grit. Without it, the path stays open.").items
+    expect(items.map { |i| [i.title, i.detail] }).to include(["Is the river above the red mark?", ""], ["Close the gates", "If so"], ["Path stays open", "Without it"])
   end
 
   it "puts the case over what is done, and each question before its ends" do

@@ -100,6 +100,7 @@ RSpec.describe "Phrasings" do
       "60 % walk, 30 % cycle and one in ten is driven." => [60, 30, 10],
       "Two thirds are boys, a third girls." => [66.7, 33.3],
       "Of 50 boats 30 are red, 15 blue and 5 green." => [30, 15, 5],
+      "Of 18,400 euros 7,200 went into the bank, 5,100 into the two bridges, 3,300 into trees and 2,800 into signs and paint." => [7200, 5100, 3300, 2800],
       "The £800 went on paint (£500), brushes (£200) and tea (£100)." => [500, 200, 100],
       "45 per cent came by bus, 35 by train and 20 on foot." => [45, 35, 20],
       "By bus came 45 %, by train 35 %, on foot 20 %." => [45, 35, 20],

@@ -64,6 +64,7 @@ RSpec.describe "Plain reports" do
       expect(amounts("The average visit lasted 2 minutes 10 seconds, compared with 1 minute 45 before.")).to eq([[130, "seconds"], [105, "seconds"]])
       expect(amounts("It took 1 hour 20 minutes and weighed 3 kg 500 g.")).to eq([[80, "minutes"], [3500, "g"]])
       expect(amounts("For 1 minute 45 people stood still.")).to eq([[1, "minutes"], [45, "people"]])
+      expect(amounts("Of the 60 hours 20 went into the bank and 15 into trees.")).to eq([[60, "hours"], [20, "hours"], [15, "hours"]])
     end
 
     it "does not count what is numbered from one on" do

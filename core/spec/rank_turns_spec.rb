@@ -80,6 +80,13 @@ RSpec.describe "Ranks told in prose" do
     expect(hierarchy(words)).to eq("Solveig" => { "Ragna" => { "Bar" => { "Two students" => {} }, "Kitchen" => {} } })
   end
 
+  it "says who leads a crew that is known already" do
+    words = "The committee chooses a warden. Under her work two crews: the bank crew and the planting crew. " \
+            "The bank crew has two mowers, and the planting crew is led by Piet Lowe and has six volunteers."
+    crews = found("hierarchy", words).items.first.children.first.children
+    expect(crews.map { |c| [c.title, c.detail] }).to eq([["Bank crew", ""], ["Planting crew", "led by Piet Lowe"]])
+  end
+
   it "keeps what is told of a name as its detail" do
     words = "The station manager, Sellick, answers for all of it. Two editors work for her. The morning editor has three reporters and the weather. " \
             "The evening editor has the music library and Mr Fell, who talks to people who cannot sleep."

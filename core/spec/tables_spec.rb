@@ -81,6 +81,16 @@ RSpec.describe Peony::Tables do
       expect(table_of("d,n\n25/3/2025,1\n26/3/2025,2\n1/4/2025,3").column("d").values.last.key).to eq "2025-04-01"
     end
 
+    it "takes a point before three digits for a thousands point where numbers without one stand beside it" do
+      expect(table_of("a;b;c\nx;1.240;3.900\ny;620;1.450\nz;815;2.000").column("b").values).to eq [1240.0, 620.0, 815.0]
+      expect(table_of("a;b;c\nx;1.240;3.900\ny;620;1.450\nz;815;2.000").column("c").values).to eq [3900.0, 1450.0, 2000.0]
+      expect(table_of("a;b\nx;€1.240\ny;€620").column("b").values).to eq [1240.0, 620.0]
+      # Weights told to the gram, a target of 100, and a table in which another column tells.
+      expect(table_of("a;b\nx;1.240\ny;2.500\nz;0.375").column("b").values).to eq [1.24, 2.5, 0.375]
+      expect(table_of("a;b\nx;98.125\ny;100\nz;99.875").column("b").values).to eq [98.125, 100.0, 99.875]
+      expect(table_of("a;b;c\nx;1.240;2.5\ny;620;3.5").column("b").values).to eq [1.24, 620.0]
+    end
+
     it "can be put right without touching the cells" do
       table = table_of("Code,n\n1,5\n2,6\n3,7", kinds: { "Code" => "text" }, ignore: [2])
       expect(table.columns.first).to have_attributes(kind: "text", values: %w[1 3])

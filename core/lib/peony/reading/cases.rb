@@ -74,7 +74,8 @@ module Peony
 
       def done
         from = start_of_deed or return nil
-        lead = @words[0...from].sub(LEADS, "").sub(/(?:[\s,]+(?:still|only|also|then|so|and))?[\s,]+\z/, "")
+        # "If so" is a case.
+        lead = @words[0...from].sub(LEADS, "").sub(/(?:(?<!\Aif)[\s,]+(?:still|only|also|then|so|and))?[\s,]+\z/i, "")
         deed = brief(@words[from..])
         return nil if lead.empty? || deed.nil? || lead.split.size > LONGEST
 

@@ -24,12 +24,15 @@ module Peony
         gap = string[one.to...two.from]
         return nil unless small && part?(one, two, small) && (two.unit.empty? ? gap == " " : without_unit(gap, one.unit).match?(/\A,? (?:and )?\z/))
         # "1 minute 45 people": the second number counts something else.
-        return nil if two.unit.empty? && string[two.to, 12].to_s.match?(/\A [[:lower:]]+s\b/)
+        return nil if two.unit.empty? && (string[two.to, 12].to_s.match?(/\A [[:lower:]]+s\b/) || of_those?(one, two, string))
 
         value = one.value * steps(one.unit) / steps(small).to_f
         to = string.length - without_unit(string[two.to..], two.unit).length
         Quantity.new(value: Numbers.plain((value + two.value).round(6)), unit: small, text: string[one.from...to], from: one.from, to: to, approximate: one.approximate, said: nil)
       end
+
+      # "Of the 60 hours | 20 went into the bank"
+      def of_those?(one, two, string) = string[two.to, 7].to_s.match?(/\A (?:went|go|were|are)\b/) && string[[0, one.from - 12].max...one.from].match?(/\bof (?:the |our |these |those |all )?\z/i)
 
       # "Four minutes and ten seconds": behind a number in words its unit still follows.
       def without_unit(words, unit)

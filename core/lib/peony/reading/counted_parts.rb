@@ -18,6 +18,9 @@ module Peony
       # "Forty | minutes | on showers", "41 | kilos | are burned"
       LEADING_UNIT = /\A(?:minutes|hours|days|kilos|kilograms|grams|tonnes|litres|acres|hectares|euros|pounds) (?=(?:on|for|to|of|are|is|was|were|go|goes|went) )/i
 
+      # "7,200 went into the bank, 3,300 | into trees"
+      INTO = /\Ainto (?:the |our )?(?=\S)/i
+
       private
 
       # Counts under a total: "Twelve people sit on the board: five fishermen, four …, two … and the coxswain".
@@ -66,7 +69,7 @@ module Peony
       def counts(total)
         total.parts.map do |m|
           # "Forty | minutes | on showers": the unit is told beside the number.
-          name = without_rest(subject(m)).sub(LEADING_UNIT, "").sub(MeasureNames::WENT_TO, "")
+          name = without_rest(subject(m)).sub(LEADING_UNIT, "").sub(MeasureNames::WENT_TO, "").sub(INTO, "")
                                          .sub(ARE, "").sub(/ (?:and|but|or)\z/, "").sub(TAKES_SO_MUCH, "")
           name = beyond(m, total) if name.match?(/\A(?:on|for|to|into|in|at)?\z/i)
           # "That left 1,400 for the party"

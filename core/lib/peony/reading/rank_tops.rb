@@ -135,7 +135,9 @@ module Peony
         own = known(lower)
         if own&.above || @head
           @last = own || node(lower)
-          @last.told ||= @text.span(lower.to + 1, upper.to)
+          # "The planting crew is | led by Piet Lowe"
+          by = @text.string[lower.to...upper.from][/\A (?:is|are|was|were) /].to_s.length
+          @last.told ||= @text.span(lower.to + [by, 1].max, upper.to)
         else
           @last = node(upper)
         end

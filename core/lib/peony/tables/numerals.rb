@@ -112,6 +112,15 @@ module Peony
         end
         votes.empty? ? otherwise : votes.tally.max_by(&:last).first
       end
+
+      # "1.240" over "620": in no column do some numbers have just three decimals and the others none.
+      # @param texts [Array<String>] cells of one column, of a table whose decimal mark nothing tells
+      # @return [Boolean] whether its points part thousands
+      def thousands?(texts)
+        dotted, bare = texts.filter_map { |text| text[/\d[\d.,]*/] }.partition { |digits| digits.match?(/[.,]/) }
+        parted = dotted.any? && dotted.all? { |digits| digits.match?(/\A[1-9]\d{0,2}(?:\.\d{3})+\z/) }
+        parted && bare.all? { |digits| digits.size < 4 } && bare.any? { |digits| digits.size == 3 && digits != "100" }
+      end
     end
   end
 end

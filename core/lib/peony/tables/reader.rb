@@ -175,7 +175,8 @@ module Peony
       def columns(names, data)
         texts, wholes = texts(data).map { |cells| stripped(cells) }.transpose
         used = (0...@wide).reject { |c| names[c].start_with?("Column ") && texts[c].all?(&:empty?) }
-        mark = Numerals.mark_of(texts.flat_map { |list| list.first(40) }.grep(/\d/).reject { |t| Calendar.read(t) })
+        samples = texts.map { |list| list.first(40).grep(/\d/).reject { |t| Calendar.read(t) } }
+        mark = Numerals.mark_of(samples.flatten, nil) || (samples.any? { |list| Numerals.thousands?(list) } ? "," : ".")
         used.each_with_index.map do |c, i|
           said = { kind: "kinds", unit: "units", decimals: "decimals" }.transform_values { |key| @correct.dig(key, names[c]) }
           Kinds.column(names[c], texts[c], mark, whole: wholes[c], index: i, rows: data.size, **said).tap { |column| column.place = c }

@@ -85,6 +85,8 @@ module Peony
             item.detail = item.detail.delete_prefix("? ")
           elsif item.detail.to_s.match?(QUESTION)
             item.title = Titles.capital(item.detail).tap { item.detail = item.title }
+            # "River above the red mark" is said by "Is the river above the red mark?"
+            item.detail = "" if item.title.downcase.include?(item.detail.downcase)
           end
         end
 
